@@ -1,0 +1,136 @@
+import type { Properties } from '../document/types';
+import type { ReasonKind } from '../plan/reasons';
+import { CLO_M2KW } from '../units';
+import { bodyCoverage, type Coverage, type Part } from './parts';
+import {
+	CATALOGUE_GROUPS,
+	CATALOGUE_ROWS,
+	CLO_PER_FILL_GM2,
+	MOST_LOCAL_CLO,
+	type CatalogueGroup,
+	type CatalogueRow,
+	type Insulation
+} from './catalogue-rows';
+import { localFromWholeBodyClo } from './supply';
+
+export interface CatalogueType {
+	id: string;
+	name: string;
+	/** other words a client may use */
+	words: string;
+	group: CatalogueGroup;
+	inPairs: boolean;
+	properties: Properties;
+	/** where the insulation comes from */
+	insulationSource: { kind: ReasonKind; text: string };
+}
+
+function insulationOf(warm: Insulation, covers: Coverage): { clo: number; kind: ReasonKind; text: string } {
+	if ('tableClo' in warm) {
+		return {
+			clo: localFromWholeBodyClo(warm.tableClo, bodyCoverage(covers)),
+			kind: 'standard',
+			text: `ISO 7730 Table C.2, ${warm.row} ${warm.tableClo} clo, over the share it covers × 1.35`
+		};
+	}
+	if ('fillGm2' in warm) {
+		const each = CLO_PER_FILL_GM2[warm.fill];
+		return {
+			clo: Math.min(MOST_LOCAL_CLO, each * warm.fillGm2),
+			kind: 'assumption',
+			text: `${warm.fillGm2} g/m² of ${warm.fill} fill × ${each} clo per g/m²`
+		};
+	}
+	if ('localM2kw' in warm) {
+		return {
+			clo: warm.localM2kw / CLO_M2KW,
+			kind: 'assumption',
+			text: `${warm.localM2kw} m²·K/W where it covers: ${warm.why}`
+		};
+	}
+	if ('weaveClo' in warm) {
+		return { clo: warm.weaveClo, kind: 'assumption', text: 'single weave, the air under it' };
+	}
+	return { clo: 0, kind: 'assumption', text: 'adds no warmth' };
+}
+
+function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueRow): CatalogueType {
+	const insulation = insulationOf(row.warm, row.covers);
+	return {
+		id,
+		name,
+		words: row.words ?? '',
+		group,
+		inPairs: row.pairs ?? false,
+		insulationSource: { kind: insulation.kind, text: insulation.text },
+		properties: {
+			functions: row.does,
+			covers: row.covers,
+			positions: row.at,
+			localClo: insulation.clo,
+			airPermeability: row.p,
+			waterGrade: row.water ?? 'none',
+			fibre: row.fibre,
+			girthSteps: row.girth ?? 0,
+			roomSteps: row.room ?? 0,
+			massG: row.massG,
+			packedL: row.litres,
+			size: '',
+			dexterity: row.dexterity ?? 'high',
+			overBoots: row.overBoots ?? false,
+			lensCategory: row.lens ?? 0,
+			comfortTempC: row.comfortC ?? 20
+		}
+	};
+}
+
+/** Generic types of things, head to toe; no brands. Masses and litres are our assumptions for an adult size M. */
+export const CATALOGUE: readonly CatalogueType[] = CATALOGUE_GROUPS.flatMap((group) =>
+	Object.entries(CATALOGUE_ROWS[group]).map(([id, [name, row]]) => typeOf(id, group, name, row))
+);
+
+const byId = new Map(CATALOGUE.map((type) => [type.id, type]));
+
+/**
+ * The catalogue type of an id.
+ * @throws RangeError when there is none
+ */
+export function catalogueType(id: string): CatalogueType {
+	const type = byId.get(id);
+	if (!type) throw new RangeError(`typeId is ${id}, allowed are the ids of the catalogue`);
+	return type;
+}
+export const isCatalogueId = (id: string): boolean => byId.has(id);
+
+/** The warmest that anyone could put on; what does not hold with these holds with nothing. */
+export const WARMEST_TYPE_IDS: readonly string[] = [
+	'balaclava',
+	'hat-warm',
+	'goggles',
+	'singlet',
+	'top-wool-mid',
+	'fleece-thin',
+	'fleece',
+	'jacket-down-light',
+	'hard-shell',
+	'coat-down',
+	'overmitt-down',
+	'mitten',
+	'glove-liner',
+	'briefs',
+	'bottoms-wool',
+	'bottoms-fleece',
+	'trousers-soft-shell',
+	'trousers-hard-shell',
+	'overtrousers-warm',
+	'sock-heavy',
+	'boot-pac'
+];
+
+/** Search words of a type, lower case. */
+export const searchText = (type: CatalogueType): string =>
+	`${type.name} ${type.words} ${type.group}`.toLowerCase();
+
+/** Parts that a type covers at least half. */
+export const partsCovered = (covers: Coverage): Part[] =>
+	(Object.keys(covers) as Part[]).filter((part) => (covers[part] ?? 0) >= 0.5);

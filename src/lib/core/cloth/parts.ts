@@ -1,0 +1,100 @@
+/** Parts of the body that a thing can cover, in the order in which the ladder shows them. */
+export const PARTS = [
+	'eyes',
+	'face',
+	'ears',
+	'neck',
+	'torso',
+	'arms',
+	'hands',
+	'thighs',
+	'calves',
+	'feet'
+] as const;
+export type Part = (typeof PARTS)[number];
+
+/** Regions that lose heat side by side. */
+export const REGIONS = ['head', 'trunk', 'arms', 'hands', 'thighs', 'calves', 'feet'] as const;
+export type Region = (typeof REGIONS)[number];
+
+/** Share of the body's surface. Source: Hardy & DuBois (from memory). */
+export const AREA_SHARE: Readonly<Record<Region, number>> = {
+	head: 0.07,
+	trunk: 0.35,
+	arms: 0.14,
+	hands: 0.05,
+	thighs: 0.19,
+	calves: 0.13,
+	feet: 0.07
+};
+
+/** Which region a part belongs to, and how much of it (the split of the head is our assumption). */
+export const REGION_OF_PART: Readonly<Record<Part, { region: Region; share: number }>> = {
+	eyes: { region: 'head', share: 0 },
+	face: { region: 'head', share: 0.2 },
+	ears: { region: 'head', share: 0.55 },
+	neck: { region: 'head', share: 0.25 },
+	torso: { region: 'trunk', share: 1 },
+	arms: { region: 'arms', share: 1 },
+	hands: { region: 'hands', share: 1 },
+	thighs: { region: 'thighs', share: 1 },
+	calves: { region: 'calves', share: 1 },
+	feet: { region: 'feet', share: 1 }
+};
+
+/** Rows of the ladder, from the top, and the parts that each one stands for. */
+export const ROWS = [
+	'eyes',
+	'face',
+	'ears',
+	'neck',
+	'torso',
+	'arms',
+	'hands',
+	'legs',
+	'feet',
+	'sleep'
+] as const;
+export type Row = (typeof ROWS)[number];
+export const PARTS_OF_ROW: Readonly<Record<Row, readonly Part[]>> = {
+	eyes: ['eyes'],
+	face: ['face'],
+	ears: ['ears'],
+	neck: ['neck'],
+	torso: ['torso'],
+	arms: ['arms'],
+	hands: ['hands'],
+	legs: ['thighs', 'calves'],
+	feet: ['feet'],
+	sleep: []
+};
+export const ROW_NAMES: Readonly<Record<Row, string>> = {
+	eyes: 'Eyes',
+	face: 'Face',
+	ears: 'Ears and head',
+	neck: 'Neck',
+	torso: 'Torso',
+	arms: 'Arms',
+	hands: 'Hands',
+	legs: 'Legs',
+	feet: 'Feet',
+	sleep: 'Sleep'
+};
+
+export type Coverage = Partial<Record<Part, number>>;
+
+/** Share of each region that a coverage covers, 0…1. */
+export function regionCoverage(covers: Coverage): Record<Region, number> {
+	const result = Object.fromEntries(REGIONS.map((region) => [region, 0])) as Record<Region, number>;
+	for (const part of PARTS) {
+		const { region, share } = REGION_OF_PART[part];
+		result[region] += share * (covers[part] ?? 0);
+	}
+	return result;
+}
+
+/** Share of the whole body that a coverage covers, 0…1. */
+export function bodyCoverage(covers: Coverage): number {
+	const byRegion = regionCoverage(covers);
+	return REGIONS.reduce((sum, region) => sum + AREA_SHARE[region] * byRegion[region], 0);
+}

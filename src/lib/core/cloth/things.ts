@@ -1,0 +1,56 @@
+import type { Client, Fact, FactState, Properties, PropertyName, Thing } from '../document/types';
+import { catalogueType } from './catalogue';
+import { regionCoverage, type Part, type Region } from './parts';
+
+/** A thing with every property settled: facts first, the catalogue where no fact says. */
+export interface Cloth extends Properties {
+	thingId: string;
+	typeId: string;
+	name: string;
+	quantity: number;
+	state: FactState;
+	regions: Record<Region, number>;
+}
+
+/** A fact that nobody has stated yet: the catalogue's value, assumed. */
+export const assumedFact = <T>(value: T): Fact<T> => ({ value, source: 'catalogue', state: 'assumed' });
+
+/** The fact about one property of a thing, or the catalogue's value as an assumption. */
+export function factOf<K extends PropertyName>(thing: Thing, name: K): Fact<Properties[K]> {
+	const fact = thing.facts[name] as Fact<Properties[K]> | undefined;
+	return fact && fact.value !== null ? fact : assumedFact(catalogueType(thing.typeId).properties[name]);
+}
+
+/**
+ * A thing as the computation sees it.
+ * @throws RangeError when its type is not in the catalogue
+ */
+export function clothOf(thing: Thing): Cloth {
+	const properties = { ...catalogueType(thing.typeId).properties };
+	for (const [name, fact] of Object.entries(thing.facts)) {
+		if (fact && fact.value !== null) Object.assign(properties, { [name]: fact.value });
+	}
+	return {
+		...properties,
+		thingId: thing.id,
+		typeId: thing.typeId,
+		name: thing.name,
+		quantity: thing.quantity.value ?? 0,
+		state: thing.quantity.state,
+		regions: regionCoverage(properties.covers)
+	};
+}
+
+/** Things that can be worn: those a client has, or that are assumed, at least one of them, not deleted. */
+export const wearableThings = (client: Client): Cloth[] =>
+	client.things
+		.filter(
+			(thing) =>
+				thing.deletedAt === null &&
+				(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
+				(thing.quantity.value ?? 0) >= 1
+		)
+		.map(clothOf);
+
+/** Whether a cloth covers a part well enough to count, at least half. */
+export const covers = (cloth: Properties, part: Part): boolean => (cloth.covers[part] ?? 0) >= 0.5;

@@ -1,0 +1,222 @@
+import type { Precipitation, WaterGrade } from '../weather/precipitation';
+import type { Place } from '../weather/wind';
+import type { Part } from '../cloth/parts';
+
+/** What a document calls itself; the number grows when older readers would misread it. */
+export const DOCUMENT_FORMAT = 'snug-summit/document';
+export const DOCUMENT_VERSION = 1;
+
+export const FACT_STATES = ['has', 'has not', 'assumed', 'not asked'] as const;
+export type FactState = (typeof FACT_STATES)[number];
+export const FACT_SOURCES = ['measured', 'maker', 'guide', 'client', 'catalogue', 'guess'] as const;
+export type FactSource = (typeof FACT_SOURCES)[number];
+
+/** One thing known, or not, with where it came from. */
+export interface Fact<T> {
+	value: T | null;
+	source: FactSource;
+	state: FactState;
+}
+
+export const PHASE_KINDS = ['move', 'stop', 'ride', 'indoors', 'sleep', 'what-if'] as const;
+export type PhaseKind = (typeof PHASE_KINDS)[number];
+
+/** What a phase demands of the kit. */
+export const MARKS = [
+	'helmet',
+	'harness',
+	'fiddly',
+	'arms-up',
+	'seated',
+	'snow-contact',
+	'splash',
+	'quiet',
+	'flame',
+	'abrasion',
+	'pedals',
+	'controls',
+	'boots-on',
+	'roped',
+	'dark',
+	'alone-with-pack',
+	'pack-away'
+] as const;
+export type Mark = (typeof MARKS)[number];
+
+export const GROUNDS = ['bare', 'snow', 'ice'] as const;
+export type Ground = (typeof GROUNDS)[number];
+
+/** Conditions that a phase may have typed in; what is left out is computed from the stage. */
+export interface TypedConditions {
+	airTempC?: number;
+	wind10mKmh?: number;
+	humidityPct?: number;
+	precipitation?: Precipitation;
+	ground?: Ground;
+}
+
+export interface Phase {
+	type: 'phase';
+	id: string;
+	name: string;
+	kind: PhaseKind;
+	/** minutes after midnight; null follows on from the phase before */
+	startMin: number | null;
+	minutes: number;
+	altitudeM: number;
+	place: Place;
+	ownSpeedKmh: number;
+	/** sustained effort, W/m² */
+	effortWm2: number;
+	marks: Mark[];
+	typed: TypedConditions;
+}
+
+export interface Loop {
+	type: 'loop';
+	id: string;
+	name: string;
+	count: number;
+	sequence: Sequence;
+}
+export type Sequence = (Phase | Loop)[];
+
+/** What is known of a stage as a whole; phases follow from it. */
+export interface StageBase {
+	airTempC: number;
+	altitudeM: number;
+	lapseKPerKm: number;
+	wind10mKmh: number;
+	humidityPct: number;
+	precipitation: Precipitation;
+	ground: Ground;
+}
+
+export interface Stage {
+	id: string;
+	name: string;
+	/** ISO date */
+	date: string;
+	/** minutes after midnight */
+	startMin: number;
+	base: StageBase;
+	sequence: Sequence;
+}
+
+/** A weather is an offset on what the stages say. */
+export interface Weather {
+	id: string;
+	name: string;
+	tempOffsetK: number;
+	windFactor: number;
+}
+
+export interface Versioned {
+	version: number;
+	/** ISO time; null while it is not deleted */
+	deletedAt: string | null;
+}
+
+export interface Trip extends Versioned {
+	id: string;
+	name: string;
+	place: string;
+	weathers: Weather[];
+	stages: Stage[];
+}
+
+export const CLOTH_FUNCTIONS = ['skin', 'warmth', 'weather', 'over'] as const;
+/** Next to skin, warmth, wind and wet, over everything. */
+export type ClothFunction = (typeof CLOTH_FUNCTIONS)[number];
+
+export const FIBRES = [
+	'wool',
+	'synthetic',
+	'blend',
+	'cotton',
+	'waxed-cotton',
+	'down',
+	'synthetic-fill',
+	'leather',
+	'rubber',
+	'other'
+] as const;
+export type Fibre = (typeof FIBRES)[number];
+
+export const DEXTERITIES = ['high', 'medium', 'low'] as const;
+export type Dexterity = (typeof DEXTERITIES)[number];
+
+/** Everything about a thing that the computation reads. */
+export interface Properties {
+	functions: ClothFunction[];
+	/** share of each part of the body that it covers, 0…1 */
+	covers: Partial<Record<Part, number>>;
+	/** 0 skin, 1 base, 2 mid, 3 insulation, 4 shell, 5 over everything */
+	positions: [number, number];
+	/** insulation where it covers, without air layer, clo */
+	localClo: number;
+	/** l/(m²·s), 1…1000 */
+	airPermeability: number;
+	waterGrade: WaterGrade;
+	fibre: Fibre;
+	girthSteps: number;
+	roomSteps: number;
+	massG: number;
+	packedL: number;
+	size: string;
+	dexterity: Dexterity;
+	/** goes on and off over boots */
+	overBoots: boolean;
+	/** EN ISO 12312-1 filter category, 0…4 */
+	lensCategory: number;
+	/** EN ISO 23537 comfort temperature of a sleeping bag, °C */
+	comfortTempC: number;
+}
+export type PropertyName = keyof Properties;
+
+export interface Thing extends Versioned {
+	id: string;
+	/** catalogue type that fills in what no fact says */
+	typeId: string;
+	name: string;
+	quantity: Fact<number>;
+	inPairs: boolean;
+	/** facts that differ from, or confirm, the catalogue */
+	facts: { [K in PropertyName]?: Fact<Properties[K]> };
+}
+
+export interface Client extends Versioned {
+	id: string;
+	name: string;
+	/** feels the cold (+) or the heat (−), clo */
+	offsetClo: Fact<number>;
+	/** be one level more careful */
+	careful: Fact<boolean>;
+	/** parts of the body for which the client has named all they own */
+	answeredParts: Part[];
+	things: Thing[];
+}
+
+export interface Document {
+	format: typeof DOCUMENT_FORMAT;
+	formatVersion: number;
+	trip: Trip;
+	clients: Client[];
+}
+
+/** An outfit that is given instead of chosen. */
+export interface FixedOutfit {
+	weather?: string;
+	stageId: string;
+	phaseId: string;
+	/** round of a loop, from 1; all rounds when left out */
+	round?: number;
+	worn: WornThing[];
+}
+
+export const OPENINGS = ['closed', 'vented', 'open'] as const;
+export type Opening = (typeof OPENINGS)[number];
+export interface WornThing {
+	thingId: string;
+	opening: Opening;
+}

@@ -1,0 +1,80 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bestCourse, optionsOf, type Chain } from './chain';
+
+/** A small random chain whose judge is monotone in its state, as the contract asks. */
+const smallChain = fc
+	.record({
+		cells: fc.integer({ min: 1, max: 4 }),
+		sizes: fc.array(fc.integer({ min: 1, max: 3 }), { minLength: 1, maxLength: 2 }),
+		numbers: fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 60, maxLength: 60 }),
+		masses: fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 6, maxLength: 6 })
+	})
+	.map(({ cells, sizes, numbers, masses }): Chain => {
+		const pick = (...at: number[]): number => numbers[at.reduce((a, b) => a * 7 + b, 3) % numbers.length]!;
+		return {
+			cells,
+			sizes,
+			change: (k, f, from, to) =>
+				from === to ? 0 : pick(k, f, from, to) === 6 ? Infinity : 1 + pick(f, from, to),
+			judge: (k, choice, state) => {
+				const end = Math.max(-3, state + pick(k, choice) - 3);
+				return { blame: Math.max(0, Math.max(state, end) - 2), sweat: pick(choice, k) % 2, state: end };
+			},
+			startState: 0,
+			stateEdges: [-3, 0, 2],
+			uses: (f, option) => (option === 0 ? [] : [f * 3 + option]),
+			massG: masses
+		};
+	});
+
+function bruteForce(chain: Chain): [number, number, number, number] {
+	const choices = chain.sizes.reduce((a, b) => a * b, 1);
+	let best: [number, number, number, number] = [Infinity, Infinity, Infinity, Infinity];
+	const less = (a: number[], b: number[]): boolean => {
+		const i = a.findIndex((value, at) => value !== b[at]);
+		return i >= 0 && a[i]! < b[i]!;
+	};
+	const walk = (
+		k: number,
+		before: number[] | null,
+		state: number,
+		cost: [number, number, number],
+		used: Set<number>
+	): void => {
+		if (k === chain.cells) {
+			const mass = [...used].reduce((sum, thing) => sum + chain.massG[thing]!, 0);
+			const total: [number, number, number, number] = [...cost, mass];
+			if (less(total, best)) best = total;
+			return;
+		}
+		for (let choice = 0; choice < choices; choice++) {
+			const options = optionsOf(choice, chain.sizes);
+			const change = before ? options.reduce((sum, to, f) => sum + chain.change(k, f, before[f]!, to), 0) : 0;
+			if (change === Infinity) continue;
+			const judged = chain.judge(k, choice, state);
+			const uses = options.flatMap((option, f) => [...chain.uses(f, option)]);
+			walk(
+				k + 1,
+				options,
+				judged.state,
+				[cost[0] + judged.blame, cost[1] + judged.sweat, cost[2] + change],
+				new Set([...used, ...uses])
+			);
+		}
+	};
+	walk(0, null, chain.startState, [0, 0, 0], new Set());
+	return best;
+}
+
+describe('bestCourse', () => {
+	it('equals brute force in all four levels', () => {
+		fc.assert(
+			fc.property(smallChain, (chain) => {
+				const found = bestCourse(chain);
+				expect([found.blame, found.sweat, found.changes, found.massG]).toEqual(bruteForce(chain));
+			}),
+			{ numRuns: 400 }
+		);
+	});
+});

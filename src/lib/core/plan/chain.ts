@@ -1,0 +1,439 @@
+/**
+ * The best course of choices along a chain of cells, proven.
+ *
+ * A choice is one option in each of a few factors (say trunk, legs, head). Changing an option between two cells
+ * costs something, factor by factor, so the best step from every choice to every choice is one sweep per factor
+ * instead of a comparison of all pairs. One number of state (heat debt, a cold finger) is carried along; lower is
+ * better. Costs are compared in strict order: blame, sweat, changes, then the mass of all that is used.
+ */
+export interface Chain {
+	cells: number;
+	/** options in each factor */
+	sizes: readonly number[];
+	/** cost of going from one option to another before cell k ≥ 1, in hundredths; Infinity where impossible */
+	change(k: number, factor: number, from: number, to: number): number;
+	/** what a choice costs in a cell and the state after it; blame and state never fall when the state before rises */
+	judge(k: number, choice: number, state: number): Judged;
+	startState: number;
+	/** the lowest possible state, then rising steps between which bounds are worked out apart */
+	stateEdges: readonly number[];
+	/** things used by an option, as indexes into `massG` */
+	uses(factor: number, option: number): readonly number[];
+	massG: readonly number[];
+}
+export interface Judged {
+	blame: number;
+	/** clo·min, whole numbers */
+	sweat: number;
+	state: number;
+}
+
+export interface Course {
+	/** option per factor, for each cell */
+	choices: number[][];
+	blame: number;
+	sweat: number;
+	changes: number;
+	massG: number;
+	/** things used anywhere, as indexes into `massG` */
+	used: number[];
+}
+
+/** Sweat and changes in one number, so that strict order is one comparison. */
+const SWEAT_UNIT = 1e7;
+
+interface Label {
+	blame: number;
+	rest: number;
+	state: number;
+	/** step of the state, in the bounds */
+	step: number;
+	choice: number;
+	before: Label | null;
+	/** things used so far, 30 to a word */
+	used: Uint32Array | null;
+}
+
+const notWorse = (a: { blame: number; rest: number }, b: { blame: number; rest: number }): boolean =>
+	a.blame < b.blame || (a.blame === b.blame && a.rest <= b.rest);
+
+const optionOf = (choice: number, stride: number, size: number): number => Math.floor(choice / stride) % size;
+
+/** Option of each factor in a choice; a choice counts through the factors, the last one fastest. */
+export function optionsOf(choice: number, sizes: readonly number[]): number[] {
+	const options: number[] = [];
+	for (let f = sizes.length - 1, left = choice; f >= 0; f--) {
+		options[f] = left % sizes[f]!;
+		left = Math.floor(left / sizes[f]!);
+	}
+	return options;
+}
+
+function stridesOf(sizes: readonly number[]): number[] {
+	const strides = new Array<number>(sizes.length);
+	let stride = 1;
+	for (let f = sizes.length - 1; f >= 0; f--) {
+		strides[f] = stride;
+		stride *= sizes[f]!;
+	}
+	return strides;
+}
+
+/** Change costs as a table per cell and factor. */
+function changeTables(chain: Chain): Float64Array[][] {
+	const tables: Float64Array[][] = [[]];
+	for (let k = 1; k < chain.cells; k++) {
+		tables.push(
+			chain.sizes.map((size, factor) => {
+				const table = new Float64Array(size * size);
+				for (let from = 0; from < size; from++)
+					for (let to = 0; to < size; to++) table[from * size + to] = chain.change(k, factor, from, to);
+				return table;
+			})
+		);
+	}
+	return tables;
+}
+
+/** A bound on what can still follow: one pair of numbers for each choice in each step of the state. */
+interface Bound {
+	blame: Float64Array;
+	rest: Float64Array;
+}
+/**
+ * Bounds that are never too high, since a state is taken for the lower edge of its step.
+ * `after[k]` counts from after cell k; `open[k][f]` counts from before cell k, with the factors from f on still free
+ * to change, so `open[k][0]` equals `after[k − 1]` and `open[k][factors]` has only the cell itself ahead.
+ */
+interface Bounds {
+	after: Bound[];
+	open: Bound[][];
+	edges: readonly number[];
+}
+
+/** Index of the step in which a state lies. */
+function stepOf(edges: readonly number[], state: number): number {
+	let step = edges.length - 1;
+	while (step > 0 && state < edges[step]!) step--;
+	return step;
+}
+
+const emptyBound = (length: number, value = 0): Bound => ({
+	blame: new Float64Array(length).fill(value),
+	rest: new Float64Array(length).fill(value)
+});
+
+function boundsOf(chain: Chain, tables: Float64Array[][], choices: number): Bounds {
+	const { sizes, cells, stateEdges: edges } = chain;
+	const strides = stridesOf(sizes);
+	const bounds: Bounds = { after: [], open: [], edges };
+	let after = emptyBound(choices * edges.length);
+	for (let k = cells - 1; k >= 0; k--) {
+		bounds.after[k] = after;
+		let ahead = emptyBound(choices * edges.length);
+		for (let step = 0; step < edges.length; step++) {
+			for (let c = 0; c < choices; c++) {
+				const judged = chain.judge(k, c, edges[step]!);
+				const then = stepOf(edges, judged.state) * choices + c;
+				ahead.blame[step * choices + c] = after.blame[then]! + judged.blame;
+				ahead.rest[step * choices + c] = after.rest[then]! + judged.sweat * SWEAT_UNIT;
+			}
+		}
+		const open: Bound[] = [];
+		open[sizes.length] = ahead;
+		for (let f = sizes.length - 1; f >= 0 && k > 0; f--) {
+			open[f] = ahead = beforeChange(ahead, tables[k]![f]!, sizes[f]!, strides[f]!);
+		}
+		bounds.open[k] = open;
+		after = ahead;
+	}
+	return bounds;
+}
+
+/** The bound before one factor may change: the best of all options that it can change to. */
+function beforeChange({ blame, rest }: Bound, table: Float64Array, size: number, stride: number): Bound {
+	const before = emptyBound(blame.length, Infinity);
+	for (let at = 0; at < blame.length; at++) {
+		const from = optionOf(at, stride, size);
+		let leastBlame = Infinity;
+		let leastRest = Infinity;
+		for (let to = 0, row = from * size, target = at - from * stride; to < size; to++, target += stride) {
+			const cost = table[row + to]!;
+			if (cost === Infinity) continue;
+			const b = blame[target]!;
+			const r = rest[target]! + cost;
+			if (b < leastBlame || (b === leastBlame && r < leastRest)) {
+				leastBlame = b;
+				leastRest = r;
+			}
+		}
+		before.blame[at] = leastBlame;
+		before.rest[at] = leastRest;
+	}
+	return before;
+}
+
+/** Least bound over all first choices, from the state at the start. */
+function leastAtStart(chain: Chain, bounds: Bounds, choices: number): { blame: number; rest: number } {
+	const { blame, rest } = bounds.open[0]![chain.sizes.length]!;
+	const offset = stepOf(chain.stateEdges, chain.startState) * choices;
+	let best = { blame: Infinity, rest: Infinity };
+	for (let c = offset; c < offset + choices; c++) {
+		const own = { blame: blame[c]!, rest: rest[c]! };
+		if (notWorse(own, best)) best = own;
+	}
+	return best;
+}
+
+const isSubset = (a: Uint32Array, b: Uint32Array): boolean => {
+	for (let i = 0; i < a.length; i++) if (a[i]! & ~b[i]!) return false;
+	return true;
+};
+
+const covers = (a: Label, b: Label): boolean =>
+	a.state <= b.state && notWorse(a, b) && (a.used === null || isSubset(a.used, b.used!));
+
+/** Adds a label unless one in the list is at least as good in every respect; drops those that it beats. */
+function keep(list: Label[], label: Label): void {
+	for (const other of list) if (covers(other, label)) return;
+	let kept = 0;
+	for (const other of list) if (!covers(label, other)) list[kept++] = other;
+	list.length = kept;
+	list.push(label);
+}
+
+/** Things that a choice uses, 30 to a word. */
+function usedWords(chain: Chain, choices: number): Uint32Array[] {
+	const words = Math.ceil(chain.massG.length / 30) || 1;
+	return Array.from({ length: choices }, (_, choice) => {
+		const used = new Uint32Array(words);
+		optionsOf(choice, chain.sizes).forEach((option, factor) => {
+			for (const thing of chain.uses(factor, option)) used[Math.floor(thing / 30)]! |= 1 << (thing % 30);
+		});
+		return used;
+	});
+}
+const union = (a: Uint32Array, b: Uint32Array): Uint32Array => a.map((word, i) => word | b[i]!);
+const isUsed = (used: Uint32Array, thing: number): boolean =>
+	((used[Math.floor(thing / 30)]! >> (thing % 30)) & 1) === 1;
+const massOf = (used: Uint32Array, massG: readonly number[]): number =>
+	massG.reduce((sum, mass, thing) => (isUsed(used, thing) ? sum + mass : sum), 0);
+
+interface Limit {
+	blame: number;
+	rest: number;
+	massG: number;
+}
+
+/** Whether a label cannot stay within the limit; `at` is its place in the bound. */
+function exceeds(blameSoFar: number, restSoFar: number, bound: Bound, at: number, limit: Limit): boolean {
+	const blame = blameSoFar + bound.blame[at]!;
+	return blame > limit.blame || (blame === limit.blame && restSoFar + bound.rest[at]! > limit.rest);
+}
+
+const firstLabels = (chain: Chain, choices: number, words: Uint32Array[] | null): Label[][] =>
+	Array.from({ length: choices }, (_, choice) => [
+		{
+			blame: 0,
+			rest: 0,
+			state: chain.startState,
+			step: stepOf(chain.stateEdges, chain.startState),
+			choice,
+			before: null,
+			used: words && new Uint32Array(words[0]!.length)
+		}
+	]);
+
+/** A judged label, or null when it cannot stay within the limit. */
+function judgedLabel(
+	chain: Chain,
+	bounds: Bounds,
+	limit: Limit,
+	k: number,
+	choice: number,
+	label: Label,
+	words: Uint32Array[] | null
+): Label | null {
+	const judged = chain.judge(k, choice, label.state);
+	const blame = label.blame + judged.blame;
+	const rest = label.rest + judged.sweat * SWEAT_UNIT;
+	const step = stepOf(bounds.edges, judged.state);
+	const choices = bounds.after[k]!.blame.length / bounds.edges.length;
+	if (exceeds(blame, rest, bounds.after[k]!, step * choices + choice, limit)) return null;
+	const used = words && union(label.used!, words[choice]!);
+	if (used && massOf(used, chain.massG) > limit.massG) return null;
+	return { blame, rest, state: judged.state, step, choice, before: k === 0 ? null : label, used };
+}
+
+/** How a pass runs: the limit that it keeps within, and what it may choose. */
+interface Pass {
+	limit: Limit;
+	/** carry what is used, to find the lightest */
+	words: Uint32Array[] | null;
+	/** choices that are open at all; every one when left out */
+	allowed?: Uint8Array;
+}
+
+/**
+ * One pass forward, pruned by what can still follow. Without `words` it finds the best of blame, sweat and changes;
+ * with them it follows what stays within the limit and carries what it uses, so that the lightest comes out.
+ */
+function forward(
+	chain: Chain,
+	tables: Float64Array[][],
+	bounds: Bounds,
+	{ limit, words, allowed }: Pass
+): Label[] {
+	const { sizes, cells } = chain;
+	const strides = stridesOf(sizes);
+	const choices = sizes.reduce((a, b) => a * b, 1);
+	let lists: (Label[] | undefined)[] = firstLabels(chain, choices, words);
+	if (allowed) lists = lists.map((list, choice) => (allowed[choice] ? list : []));
+	for (let k = 0; k < cells; k++) {
+		for (let f = 0; f < sizes.length && k > 0; f++) {
+			const size = sizes[f]!;
+			const stride = strides[f]!;
+			const table = tables[k]![f]!;
+			const ahead = bounds.open[k]![f + 1]!;
+			const next: (Label[] | undefined)[] = new Array(choices);
+			lists.forEach((list, c) => {
+				const from = optionOf(c, stride, size);
+				for (const label of list!) {
+					for (let to = 0; to < size; to++) {
+						const cost = table[from * size + to]!;
+						const target = c + (to - from) * stride;
+						if (cost === Infinity) continue;
+						if (exceeds(label.blame, label.rest + cost, ahead, label.step * choices + target, limit))
+							continue;
+						keep((next[target] ??= []), cost === 0 ? label : { ...label, rest: label.rest + cost });
+					}
+				}
+			});
+			lists = next;
+		}
+		const after: (Label[] | undefined)[] = new Array(choices);
+		lists.forEach((list, choice) => {
+			if (allowed && !allowed[choice]) return;
+			for (const label of list!) {
+				const judged = judgedLabel(chain, bounds, limit, k, choice, label, words);
+				if (judged) keep((after[choice] ??= []), judged);
+			}
+		});
+		// A swept label stands for the judged one that it was copied from: the next one points at the copy.
+		lists = after.map((list) => list!.map((label) => ({ ...label, before: label })));
+	}
+	return lists.flatMap((list) => list?.map((label) => label.before!) ?? []);
+}
+
+/** The chain with only its first level left: changes are free where they are possible, sweat counts nothing. */
+const blameOnly = (chain: Chain): Chain => ({
+	...chain,
+	change: (k, factor, from, to) => (chain.change(k, factor, from, to) === Infinity ? Infinity : 0),
+	judge: (k, choice, state) => ({ ...chain.judge(k, choice, state), sweat: 0 })
+});
+
+/** Least blame of any course, by widening the limit until one fits. */
+function leastBlame(chain: Chain, { after, open, edges }: Bounds, atLeast: number): number {
+	const bare = blameOnly(chain);
+	const free = ({ blame, rest }: Bound): Bound => ({ blame, rest: new Float64Array(rest.length) });
+	const bounds: Bounds = { after: after.map(free), open: open.map((list) => list.map(free)), edges };
+	for (let more = 1; ; more *= 4) {
+		const limit: Limit = { blame: atLeast + more, rest: 0, massG: Infinity };
+		const ends = forward(bare, changeTables(bare), bounds, { limit, words: null });
+		if (ends.length > 0) return ends.reduce((a, b) => Math.min(a, b.blame), Infinity);
+	}
+}
+
+/** How much sweat is tried on top of the bound before the least blame is worked out by itself, clo·min. */
+const FIRST_TRIES = [0.25, 1, 4, 16];
+
+/** The best course in blame, sweat and changes: limits are widened until a course fits, and the best of those is it. */
+function bestLabel(chain: Chain, tables: Float64Array[][], bounds: Bounds, choices: number): Label {
+	const least = leastAtStart(chain, bounds, choices);
+	const within = (blame: number, rest: number): Label[] =>
+		forward(chain, tables, bounds, { limit: { blame, rest, massG: Infinity }, words: null });
+	for (const more of FIRST_TRIES) {
+		const found = within(least.blame, least.rest + more * SWEAT_UNIT);
+		if (found.length > 0) return bestOf(found);
+	}
+	const blame = leastBlame(chain, bounds, least.blame);
+	for (let more = FIRST_TRIES.at(-1)! * SWEAT_UNIT; ; more *= 4) {
+		const found = within(blame, (blame === least.blame ? least.rest : 0) + more);
+		if (found.length > 0) return bestOf(found);
+	}
+}
+
+const bestOf = (labels: readonly Label[]): Label => labels.reduce((a, b) => (notWorse(a, b) ? a : b));
+
+/** Choices along the way that led to a label, first cell first. */
+function wayOf(last: Label): number[] {
+	const way: number[] = [];
+	for (let label: Label | null = last; label; label = label.before ? label.before.before : null)
+		way.unshift(label.choice);
+	return way;
+}
+
+/**
+ * A mass that a best course can do with: things are left out one by one, heaviest first, while the other levels keep
+ * their optimum. An upper bound on the lightest, found quickly.
+ */
+function lighterMassG(
+	chain: Chain,
+	tables: Float64Array[][],
+	bounds: Bounds,
+	limit: { blame: number; rest: number },
+	words: Uint32Array[],
+	used: Uint32Array
+): number {
+	let kept = used;
+	const heaviestFirst = chain.massG
+		.map((_, thing) => thing)
+		.sort((a, b) => chain.massG[b]! - chain.massG[a]!);
+	for (const thing of heaviestFirst) {
+		if (!isUsed(kept, thing)) continue;
+		const without = kept.map((word, i) =>
+			i === Math.floor(thing / 30) ? word & ~(1 << (thing % 30)) : word
+		);
+		const allowed = Uint8Array.from(words, (own) => (isSubset(own, without) ? 1 : 0));
+		const ends = forward(chain, tables, bounds, {
+			limit: { ...limit, massG: Infinity },
+			words: null,
+			allowed
+		});
+		if (ends.length > 0) kept = without;
+	}
+	return massOf(kept, chain.massG);
+}
+
+/**
+ * The best course through a chain, exact in all four levels.
+ * @throws RangeError when a factor has no option
+ */
+export function bestCourse(chain: Chain): Course {
+	const choices = chain.sizes.reduce((a, b) => a * b, 1);
+	if (choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
+	if (chain.cells === 0) return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [] };
+	const tables = changeTables(chain);
+	const bounds = boundsOf(chain, tables, choices);
+	const best = bestLabel(chain, tables, bounds, choices);
+	const words = usedWords(chain, choices);
+	const usedOn = (label: Label): Uint32Array =>
+		wayOf(label)
+			.map((c) => words[c]!)
+			.reduce(union);
+	const limit = { blame: best.blame, rest: best.rest };
+	const lightG = lighterMassG(chain, tables, bounds, limit, words, usedOn(best));
+	const ends = forward(chain, tables, bounds, { limit: { ...limit, massG: lightG }, words });
+	const lightest = ends.reduce((a, b) =>
+		massOf(a.used!, chain.massG) <= massOf(b.used!, chain.massG) ? a : b
+	);
+	const used = lightest.used!;
+	return {
+		choices: wayOf(lightest).map((choice) => optionsOf(choice, chain.sizes)),
+		blame: lightest.blame,
+		sweat: Math.floor(lightest.rest / SWEAT_UNIT),
+		changes: lightest.rest % SWEAT_UNIT,
+		massG: massOf(used, chain.massG),
+		used: chain.massG.map((_, thing) => thing).filter((thing) => isUsed(used, thing))
+	};
+}

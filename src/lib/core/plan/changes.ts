@@ -1,0 +1,75 @@
+import type { Stack } from '../cloth/stacks';
+import type { Cloth } from '../cloth/things';
+import { WETTING_SHARE } from '../weather/precipitation';
+import type { Cell } from './conditions';
+import { COVER_FELT_C } from './needs';
+import type { Factor } from './wardrobe';
+
+/** What a change costs, in hundredths (our assumption). In a heated place it is as good as free. */
+export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;
+const RAIN_DOUBLES = 2;
+
+/** What going from one stack to another takes, before the place is known. */
+export interface Change {
+	toggles: number;
+	cost: number;
+	bootsOff: boolean;
+	/** skin of torso or legs is bared on the way */
+	baresSkin: boolean;
+	turnsOn: boolean;
+	legs: boolean;
+}
+
+const OVER_EVERYTHING = 5;
+const meet = (a: Cloth, b: Cloth): boolean =>
+	(Object.keys(a.covers) as (keyof Cloth['covers'])[]).some(
+		(part) => (b.covers[part] ?? 0) > 0 && (a.covers[part] ?? 0) > 0
+	);
+type Layer = Stack['layers'][number];
+const same = (a: Layer, b: Layer): boolean =>
+	a.index === b.index && (a.position === OVER_EVERYTHING) === (b.position === OVER_EVERYTHING);
+
+/**
+ * The change from one stack to another. A layer is under the shell when something over it stays on, so that this has
+ * to come off and back on; legwear that does not go over boots, and all footwear, needs the boots off.
+ */
+export function changeBetween(factor: Factor, from: Stack, to: Stack): Change {
+	const off = from.layers.filter((layer) => !to.layers.some((other) => same(layer, other)));
+	const on = to.layers.filter((layer) => !from.layers.some((other) => same(layer, other)));
+	const stays = to.layers.filter((layer) => from.layers.some((other) => same(layer, other)));
+	let cost = 0;
+	let bootsOff = false;
+	let baresSkin = false;
+	for (const layer of [...off, ...on]) {
+		if ((factor === 'trunk' || factor === 'legs') && layer.position <= 1) baresSkin = true;
+		if (factor === 'feet' || (factor === 'legs' && !layer.cloth.overBoots)) {
+			cost += CHANGE_COST.bootsOff;
+			bootsOff = true;
+			continue;
+		}
+		const under = stays.some((other) => other.position > layer.position && meet(other.cloth, layer.cloth));
+		cost += under ? CHANGE_COST.underShell : CHANGE_COST.outermost;
+	}
+	return {
+		toggles: off.length + on.length,
+		cost,
+		bootsOff,
+		baresSkin,
+		turnsOn: on.length > 0,
+		legs: factor === 'legs'
+	};
+}
+
+/** Cost of a change between two cells, in hundredths; Infinity where it cannot be done. */
+export function changeCost(change: Change, before: Cell, after: Cell): number {
+	if (change.toggles === 0) return 0;
+	if (before.heated || after.heated || after.fresh) return CHANGE_COST.heated * change.toggles;
+	const both = (mark: Cell['marks'][number]): boolean =>
+		before.marks.includes(mark) && after.marks.includes(mark);
+	const warmestC = Math.max(before.feltTempC, after.feltTempC);
+	if ((change.bootsOff || change.baresSkin) && warmestC <= COVER_FELT_C) return Infinity;
+	if (change.bootsOff && both('boots-on')) return Infinity;
+	if (change.legs && (both('harness') || both('roped'))) return Infinity;
+	if (change.turnsOn && after.marks.includes('pack-away')) return Infinity;
+	return change.cost * (WETTING_SHARE[after.precipitation] >= 0.5 ? RAIN_DOUBLES : 1);
+}

@@ -1,0 +1,330 @@
+import { lossOf } from '../body/debt';
+import { WORK_WM2 } from '../body/effort';
+import { WARM_EXTREMITY_C, bloodHeatWm2, type Extremity } from '../body/extremities';
+import { AREA_SHARE, REGIONS } from '../cloth/parts';
+import { regionTotalM2kw, resultantClo } from '../cloth/supply';
+import type { Cloth } from '../cloth/things';
+import type { Stack } from '../cloth/stacks';
+import { CLO_M2KW } from '../units';
+import { BODY_FACTORS, bodyTable, bodyViews, type BodyTable } from './body-table';
+import { bestCourse, optionsOf, type Chain, type Course } from './chain';
+import { changeBetween, changeCost, type Change } from './changes';
+import type { Cell } from './conditions';
+import { cellAir, debtEndWhm2, debtSpans, type CellAir } from './ledger';
+import {
+	BEFORE_STOP_MINUTES,
+	BLAME,
+	BOOTS_OFF_AFTER_MIN,
+	DEBT_STEP_WHM2,
+	HOT_FINGER_C,
+	steps
+} from './levels';
+import { localCourse, type DebtSpan } from './local';
+import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from './needs';
+import { layersOf, type Outfit, type WornLayer } from './outfit';
+import type { Person } from './person';
+import type { Factor, Wardrobe } from './wardrobe';
+
+/** A choice that is not open in a cell. */
+const FORBIDDEN = 1e6;
+/** What a change that cannot be done costs when the outfit is given all the same, in hundredths. */
+const GIVEN_CHANGE_COST = 1e5;
+
+/** Whether a stop or ride outdoors begins soon after each cell. */
+export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
+	return cells.map((_, k) => {
+		let passed = 0;
+		for (let next = k + 1; next < cells.length && passed <= BEFORE_STOP_MINUTES; next++) {
+			const cell = cells[next]!;
+			if (cell.heated) return false;
+			if (cell.kind === 'stop' || cell.kind === 'ride') return true;
+			passed += cell.minutes;
+		}
+		return false;
+	});
+}
+
+export interface StagePlan {
+	outfits: Outfit[];
+	/** front opening per cell, as the factor left on the trunk */
+	openings: number[];
+	levels: { blame: number; sweat: number; changes: number; massG: number };
+	cut: boolean;
+}
+
+/** What all factors share for one stage: cells, air, balance and the time of the stops. */
+interface Day {
+	cells: readonly Cell[];
+	airs: CellAir[];
+	person: Person;
+	wardrobe: Wardrobe;
+	soon: boolean[];
+}
+
+const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
+
+/** Costs of change between all stacks of a factor. */
+function changeTable(factor: Factor, stacks: readonly Stack[]): Change[][] {
+	return stacks.map((from) => stacks.map((to) => changeBetween(factor, from, to)));
+}
+
+/** Whether a stack may be worn in a cell: only the given one where an outfit is given, else only chosen ones. */
+function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number): boolean {
+	const given = wardrobe.fixed.get(cell);
+	if (given) return given[factor] === option;
+	for (const other of wardrobe.fixed.values()) if (other[factor] === option) return false;
+	return true;
+}
+
+type Judge = (
+	k: number,
+	options: readonly number[],
+	state: number
+) => { blame: number; sweat: number; state: number };
+
+/** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
+const DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 70.001, 100];
+/** Steps of how far a finger or toe is below warm, K. */
+const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 26];
+
+/** Solves the chain of some factors. */
+function solve(day: Day, factors: readonly Factor[], stateEdges: readonly number[], judge: Judge): Course {
+	const { cells, wardrobe } = day;
+	const tables = factors.map((factor) => changeTable(factor, wardrobe.stacks[factor]));
+	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
+	const options = Array.from({ length: sizes.reduce((a, b) => a * b, 1) }, (_, choice) =>
+		optionsOf(choice, sizes)
+	);
+	const anyGiven = wardrobe.fixed.size > 0;
+	const isGiven = (k: number): boolean => wardrobe.fixed.has(k);
+	const forbidden = cells.map((_, k) =>
+		Uint8Array.from(options, (chosen) =>
+			anyGiven && factors.some((factor, f) => !isOpen(wardrobe, k, factor, chosen[f]!)) ? 1 : 0
+		)
+	);
+	const chain: Chain = {
+		cells: cells.length,
+		sizes,
+		change: (k, f, from, to) => {
+			const cost = changeCost(tables[f]![from]![to]!, cells[k - 1]!, cells[k]!);
+			return isGiven(k) || isGiven(k - 1) ? Math.min(GIVEN_CHANGE_COST, cost) : cost;
+		},
+		judge: (k, choice, state) =>
+			forbidden[k]![choice] ? { blame: FORBIDDEN, sweat: 0, state } : judge(k, options[choice]!, state),
+		startState: 0,
+		stateEdges,
+		uses: (f, option) => wardrobe.stacks[factors[f]!][option]!.layers.map(({ index }) => index),
+		massG: wardrobe.cloths.map((cloth) => cloth.massG)
+	};
+	return bestCourse(chain);
+}
+
+/** State at the start of a cell: a morning begins anew. */
+const restart = (cell: Cell, state: number): number => (cell.fresh ? 0 : state);
+
+/** Underwear is added to every outfit that is chosen; a given one is taken as it is. */
+const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
+	wardrobe.fixed.has(k)
+		? []
+		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
+
+/** Hands: fingers through the day, with gloves that the work allows. State: how far below warm the finger is. */
+function chooseHands(day: Day, spans: readonly (readonly DebtSpan[])[]): Course {
+	return solve(day, ['hands'], LOCAL_EDGES, (k, [option], state) => {
+		const cell = day.cells[k]!;
+		const worn = cloths(day.wardrobe.stacks.hands[option!]!);
+		const { air } = day.airs[k]!;
+		const local = localOf(day, 'fingers', k, worn, restart(cell, state), spans[k]!);
+		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
+		const bare = worn.length === 0 && !cell.heated && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
+		if (cell.heated) return { blame: 0, sweat: worn.length * cell.minutes, state: local.state };
+		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
+		const total = regionTotalM2kw(layersOf(asOutfit(day.wardrobe.stacks.hands[option!]!), 'hands'), air);
+		const excess =
+			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
+		const sweat = worn.length > 0 ? Math.round(Math.max(0, excess / CLO_M2KW) * cell.minutes) : 0;
+		return { blame: local.blame + clumsy + bare, sweat, state: local.state };
+	});
+}
+
+/** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
+function chooseFeet(day: Day, spans: readonly (readonly DebtSpan[])[]): Course {
+	return solve(day, ['feet'], LOCAL_EDGES, (k, [option], state) => {
+		const cell = day.cells[k]!;
+		const worn = cloths(day.wardrobe.stacks.feet[option!]!);
+		const local = localOf(day, 'toes', k, worn, restart(cell, state), spans[k]!);
+		if (cell.heated) {
+			const sweat = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN ? cell.minutes : 0;
+			return { blame: isSocked(worn) ? 0 : BLAME.noSock, sweat, state: local.state };
+		}
+		const blame = (isShod(worn) ? 0 : BLAME.bare) + (isSocked(worn) ? 0 : BLAME.noSock);
+		return { blame: blame + local.blame, sweat: 0, state: local.state };
+	});
+}
+
+/** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
+function chooseEyes(day: Day): Course {
+	return solve(day, ['eyes'], [0], (k, [option]) => {
+		const cell = day.cells[k]!;
+		const worn = cloths(day.wardrobe.stacks.eyes[option!]!);
+		const needed = lensNeeded(cell);
+		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
+		const idle = cell.heated || cell.marks.includes('dark');
+		return {
+			blame: needed !== null && !covered ? BLAME.bare : 0,
+			sweat: worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0,
+			state: 0
+		};
+	});
+}
+
+function localOf(
+	day: Day,
+	extremity: Extremity,
+	k: number,
+	worn: readonly Cloth[],
+	belowWarmK: number,
+	spans: readonly DebtSpan[]
+): { blame: number; state: number } {
+	const region = extremity === 'fingers' ? 'hands' : 'feet';
+	const layers = worn.map((cloth) => ({
+		localClo: cloth.localClo,
+		share: cloth.regions[region],
+		airPermeability: cloth.airPermeability
+	}));
+	const total = regionTotalM2kw(layers, day.airs[k]!.air);
+	const course = localCourse(extremity, day.cells[k]!, WARM_EXTREMITY_C - belowWarmK, total, spans);
+	const blame =
+		course.verdict === 'short'
+			? BLAME.localShort * steps(15 - course.lowestC, 1)
+			: course.verdict === 'cool'
+				? BLAME.localCool * steps(24 - course.lowestC, 1)
+				: 0;
+	return { blame, state: WARM_EXTREMITY_C - course.endC };
+}
+
+const asOutfit = (stack: Stack): Outfit =>
+	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
+
+/** Trunk, legs and head together: the debt of the whole body, given what hands, feet and eyes wear. */
+function chooseBody(day: Day, others: Outfit[]): Course {
+	const { cells, airs, person, wardrobe, soon } = day;
+	const views = bodyViews(wardrobe);
+	const made = new Map<string, BodyTable>();
+	const tables = cells.map((cell, k) => {
+		const always = [...underwearAt(wardrobe, k), ...others[k]!];
+		const { airTempC, airVelocityMs, humidityPct, metabolicWm2, minutes, rainMinutes, place, feltTempC } =
+			cell;
+		const ids = always.map(({ cloth }) => cloth.thingId);
+		const key = JSON.stringify([
+			airTempC,
+			airVelocityMs,
+			humidityPct,
+			metabolicWm2,
+			minutes,
+			rainMinutes,
+			place,
+			feltTempC,
+			soon[k],
+			ids
+		]);
+		const table = made.get(key) ?? bodyTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person);
+		made.set(key, table);
+		return table;
+	});
+	const [, legs, head] = BODY_FACTORS.map((factor) => wardrobe.stacks[factor].length) as [
+		number,
+		number,
+		number
+	];
+	return solve(day, BODY_FACTORS, DEBT_EDGES, (k, options, state) => {
+		const cell = cells[k]!;
+		const table = tables[k]!;
+		const choice = (options[0]! * legs + options[1]!) * head + options[2]!;
+		const start = restart(cell, state);
+		const end = debtEndWhm2(cell, table.loss[choice]!, start, person);
+		const peak = Math.max(start, end);
+		const debt = cell.heated
+			? 0
+			: BLAME.overHold * steps(peak - person.marks.holdWhm2, DEBT_STEP_WHM2) +
+				BLAME.overRight * steps(peak - person.marks.rightWhm2, DEBT_STEP_WHM2);
+		return { blame: table.blame[choice]! + debt, sweat: table.sweat[choice]!, state: end };
+	});
+}
+
+const inOrder = (outfit: WornLayer[]): WornLayer[] => outfit.sort((a, b) => a.position - b.position);
+
+/**
+ * What to wear in every cell of a stage.
+ *
+ * Hands, feet and eyes are dressed first, by their own needs; trunk, legs and head are then chosen for the body with
+ * what those give. Within each the search is complete. Fingers and toes get less blood while the body is in debt, which
+ * only the second step knows: the first is repeated with it until nothing changes.
+ */
+export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person: Person): StagePlan {
+	const day: Day = { cells, airs: cells.map(cellAir), person, wardrobe, soon: stopsSoonAfter(cells) };
+	const stacksOf = (course: Course, factor: Factor, f = 0): Stack[] =>
+		course.choices.map((options) => wardrobe.stacks[factor][options[f]!]!);
+	let spans: DebtSpan[][] = cells.map((cell) => [{ minutes: cell.minutes, inDebt: false }]);
+	const eyes = chooseEyes(day);
+	for (let turn = 0; ; turn++) {
+		const hands = chooseHands(day, spans);
+		const feet = chooseFeet(day, spans);
+		const small = [stacksOf(hands, 'hands'), stacksOf(feet, 'feet'), stacksOf(eyes, 'eyes')];
+		const others = cells.map((_, k) => small.flatMap((stacks) => [...asOutfit(stacks[k]!)]));
+		const body = chooseBody(day, others);
+		const trunk = stacksOf(body, 'trunk', 0);
+		const outfits = cells.map((_, k) =>
+			inOrder([
+				...underwearAt(wardrobe, k),
+				...others[k]!,
+				...trunk[k]!.layers.map((layer) => ({
+					...layer,
+					opening: wardrobe.openings.get(trunk[k]!)?.by.get(layer.index) ?? ('closed' as const)
+				})),
+				...asOutfit(stacksOf(body, 'legs', 1)[k]!),
+				...asOutfit(stacksOf(body, 'head', 2)[k]!)
+			])
+		);
+		const openings = trunk.map((stack) => wardrobe.openings.get(stack)?.factor ?? 1);
+		const next = spansOf(day, outfits, openings);
+		const settled = next.every((list, k) => list.every((span, i) => span.inDebt === spans[k]![i]?.inDebt));
+		if (settled || turn === 3) {
+			const courses = [eyes, hands, feet, body];
+			const sum = (level: 'blame' | 'sweat' | 'changes' | 'massG'): number =>
+				courses.reduce((total, course) => total + course[level], 0);
+			return {
+				outfits,
+				openings,
+				levels: {
+					blame: sum('blame'),
+					sweat: sum('sweat'),
+					changes: sum('changes') / 100,
+					massG: sum('massG')
+				},
+				cut: wardrobe.cut
+			};
+		}
+		spans = next;
+	}
+}
+
+/** Where the body's debt passes its comfortable mark in each cell, for given outfits. */
+function spansOf(day: Day, outfits: Outfit[], openings: number[]): DebtSpan[][] {
+	let debt = 0;
+	return day.cells.map((cell, k) => {
+		debt = restart(cell, debt);
+		const { air, balance } = day.airs[k]!;
+		const conductance = REGIONS.reduce(
+			(sum, region) =>
+				sum +
+				AREA_SHARE[region] /
+					regionTotalM2kw(layersOf(outfits[k]!, region), air, region === 'trunk' ? openings[k]! : 1),
+			0
+		);
+		const loss = lossOf(balance, resultantClo(conductance, air), day.person.offsetClo);
+		const spans = debtSpans(cell, loss, debt, day.person);
+		debt = debtEndWhm2(cell, loss, debt, day.person);
+		return spans;
+	});
+}

@@ -1,0 +1,314 @@
+import { ROW_NAMES, type Region, type Row } from '../cloth/parts';
+import { covers, wearableThings, type Cloth } from '../cloth/things';
+import { WORK_WM2 } from '../body/effort';
+import { CLO_M2KW } from '../units';
+import type { Client } from '../document/types';
+import { frostbiteClass } from '../weather/wind';
+import { cellAir, debtCourse } from './ledger';
+import type { LadderCell } from './ladder';
+import { outfitClo, type Outfit } from './outfit';
+import type { Person } from './person';
+import { reason, type Reason } from './reasons';
+import type { PhaseVerdict } from './verdicts';
+
+export const SEVERITIES = ['blocker', 'warning', 'note'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+export interface Finding {
+	code: string;
+	severity: Severity;
+	weather?: string;
+	stageId?: string;
+	phaseId?: string;
+	part?: string;
+	thingIds: string[];
+	message: string;
+	reasons: Reason[];
+}
+
+export interface JudgedPhase extends PhaseVerdict {
+	ladder: LadderCell[];
+}
+
+/** What the rules of one stage and weather look at. */
+export interface StageFacts {
+	client: Client;
+	person: Person;
+	weather: string;
+	phases: readonly JudgedPhase[];
+	cut: boolean;
+}
+
+type FindingRule = (facts: StageFacts) => Finding[];
+
+const at = (facts: StageFacts, phase: PhaseVerdict): Pick<Finding, 'weather' | 'stageId' | 'phaseId'> => ({
+	weather: facts.weather,
+	stageId: phase.cell.stageId,
+	phaseId: phase.cell.phaseId
+});
+const whole = (facts: StageFacts): Pick<Finding, 'weather' | 'stageId'> => ({
+	weather: facts.weather,
+	...(facts.phases[0] && { stageId: facts.phases[0].cell.stageId })
+});
+
+/** The first round of each phase for which a test holds. */
+function firstRounds(phases: readonly JudgedPhase[], test: (phase: JudgedPhase) => boolean): JudgedPhase[] {
+	const seen = new Set<string>();
+	return phases.filter((phase) => {
+		if (!test(phase) || seen.has(phase.cell.phaseId)) return false;
+		seen.add(phase.cell.phaseId);
+		return true;
+	});
+}
+
+const ASKED_REGIONS: readonly { region: Region[]; words: string }[] = [
+	{ region: ['trunk', 'arms'], words: 'over the torso' },
+	{ region: ['thighs', 'calves'], words: 'on the legs' },
+	{ region: ['head'], words: 'on the head' }
+];
+
+/** Where one more layer of 1 clo gains most minutes, in words; nothing when it gains none. */
+export function whereOneLayerHelps(
+	phase: PhaseVerdict,
+	person: Person
+): { words: string; minutes: number } | null {
+	const air = cellAir(phase.cell);
+	const gains = ASKED_REGIONS.map(({ region, words }) => {
+		const regions = { head: 0, trunk: 0, arms: 0, hands: 0, thighs: 0, calves: 0, feet: 0 };
+		for (const name of region) regions[name] = 1;
+		const cloth = { localClo: 1, airPermeability: 8, regions, covers: {} } as unknown as Cloth;
+		const outfit: Outfit = [...phase.outfit, { cloth, position: 5, opening: 'closed' }];
+		const course = debtCourse(phase.cell, air, outfitClo(outfit, air.air), phase.startDebtWhm2, person);
+		return { words, minutes: course.holdsMinutes ?? phase.cell.minutes };
+	});
+	const best = gains.reduce((a, b) => (b.minutes > a.minutes ? b : a));
+	return best.minutes > (phase.holdsMinutes ?? 0) ? best : null;
+}
+
+const limitWords = (phase: PhaseVerdict): string =>
+	phase.limitedBy === 'hands' ? 'the fingers' : phase.limitedBy === 'feet' ? 'the toes' : 'the whole body';
+
+/** Phases that were cold from the start because of a phase before are told with that one. */
+const inheritsCold = (phases: readonly JudgedPhase[], phase: JudgedPhase): boolean => {
+	const before = phases
+		.slice(0, phases.indexOf(phase))
+		.filter(({ cell }) => cell.kind !== 'what-if')
+		.at(-1);
+	return phase.holdsMinutes === 0 && (before?.verdict === 'short' || before?.verdict === 'nothing suffices');
+};
+
+const inRound = (phase: PhaseVerdict): string => (phase.cell.round > 1 ? `, round ${phase.cell.round}` : '');
+
+const shortOrWorse: FindingRule = (facts) =>
+	firstRounds(
+		facts.phases,
+		({ verdict, limitedBy }) =>
+			(verdict === 'short' || verdict === 'nothing suffices') && limitedBy !== 'sleep'
+	)
+		.filter((phase) => !inheritsCold(facts.phases, phase))
+		.map((phase) => {
+			const { cell, holdsMinutes, limitedBy, verdict } = phase;
+			const nothing = verdict === 'nothing suffices';
+			const help = !nothing && limitedBy === 'body' ? whereOneLayerHelps(phase, facts.person) : null;
+			const over = wearableThings(facts.client).some(
+				(cloth) => cloth.functions.includes('over') && covers(cloth, 'torso')
+			);
+			const stop = cell.kind === 'stop' || cell.kind === 'ride' || cell.kind === 'what-if';
+			const missing =
+				!nothing && limitedBy === 'body' && stop && !over
+					? ' There is nothing to put on over everything.'
+					: '';
+			const holds =
+				holdsMinutes === 0
+					? 'already too cold when it begins'
+					: `holds ${holdsMinutes} of ${cell.minutes} min`;
+			const message = nothing
+				? `${cell.name}${inRound(phase)}: no clothing holds ${cell.minutes} min here. Shorten it, find shelter, heat, or do not go.`
+				: `${cell.name}${inRound(phase)}: ${holds} for ${limitWords(phase)}.${missing}${help ? ` One more warm layer ${help.words} helps most.` : ''}`;
+			const excused = cell.kind === 'what-if' ? 'warning' : cell.place === 'cold-in' ? 'note' : 'blocker';
+			return {
+				code: nothing ? 'nothing-suffices' : limitedBy === 'body' ? 'short' : `short-${limitedBy}`,
+				severity: excused,
+				...at(facts, phase),
+				part: limitedBy,
+				thingIds: [],
+				message,
+				reasons: missing ? [reason('stopLayer'), ...phase.reasons] : phase.reasons
+			};
+		});
+
+const wetThrough: FindingRule = (facts) =>
+	firstRounds(facts.phases, ({ verdict, cell }) => verdict === 'wet through' && cell.kind !== 'what-if')
+		.slice(0, 2)
+		.map((phase) => ({
+			code: 'wet-through',
+			severity: 'warning',
+			...at(facts, phase),
+			part: phase.limitedBy,
+			thingIds: phase.outfit
+				.filter(
+					({ cloth, position }) =>
+						position >= 3 && covers(cloth, phase.limitedBy === 'torso' ? 'torso' : 'thighs')
+				)
+				.map(({ cloth }) => cloth.thingId),
+			message:
+				`${phase.cell.name}: the ${phase.limitedBy} get wet through; nothing the client has keeps this much water out.`.replace(
+					'torso get',
+					'torso gets'
+				),
+			reasons: phase.reasons
+		}));
+
+const tooWarm: FindingRule = (facts) =>
+	firstRounds(facts.phases, ({ verdict }) => verdict === 'warm before a stop').map((phase) => ({
+		code: 'warm-before-stop',
+		severity: 'warning',
+		...at(facts, phase),
+		part: 'body',
+		thingIds: [],
+		message: `${phase.cell.name}: too warm, and a stop follows. Open or take off before it gets wet underneath.`,
+		reasons: phase.reasons
+	}));
+
+/** Gaps in the ladder, once per row: the first phase in which it shows. */
+const gaps: FindingRule = (facts) => {
+	const found = new Map<Row, Finding>();
+	for (const phase of facts.phases) {
+		for (const { row, state, reasons } of phase.ladder) {
+			if ((state !== 'missing' && state !== 'not asked') || found.has(row)) continue;
+			const missing = state === 'missing';
+			const name = ROW_NAMES[row].toLowerCase();
+			found.set(row, {
+				code: missing ? 'missing' : 'not-asked',
+				severity: missing
+					? row === 'sleep' || row === 'feet' || row === 'torso' || row === 'legs'
+						? 'blocker'
+						: 'warning'
+					: 'note',
+				...at(facts, phase),
+				part: row,
+				thingIds: [],
+				message: missing
+					? `${phase.cell.name}: nothing for the ${name}.`
+					: `Ask ${facts.client.name}: what is there for the ${name}? Needed from “${phase.cell.name}” on.`,
+				reasons
+			});
+		}
+	}
+	return [...found.values()];
+};
+
+const night: FindingRule = (facts) =>
+	firstRounds(
+		facts.phases,
+		({ cell, verdict }) => cell.kind === 'sleep' && (verdict === 'short' || verdict === 'nothing suffices')
+	)
+		.filter((phase) => phase.outfit.length > 0)
+		.map((phase) => ({
+			code: 'short-sleep',
+			severity: 'blocker',
+			...at(facts, phase),
+			part: 'sleep',
+			thingIds: phase.outfit.map(({ cloth }) => cloth.thingId),
+			message: `${phase.cell.name}: the sleeping bag is too thin for ${Math.round(phase.cell.airTempC)} °C.`,
+			reasons: phase.reasons
+		}));
+
+const cottonNextToSkin: FindingRule = (facts) => {
+	const worn = new Map<string, { cloth: Cloth; phase: PhaseVerdict }>();
+	for (const phase of facts.phases) {
+		const works = phase.cell.metabolicWm2 >= WORK_WM2 && phase.cell.airTempC <= 10 && !phase.cell.heated;
+		if (!works) continue;
+		for (const { cloth, position } of phase.outfit) {
+			const skin = position <= 1 && (covers(cloth, 'torso') || covers(cloth, 'thighs'));
+			if (skin && cloth.fibre === 'cotton' && !worn.has(cloth.thingId))
+				worn.set(cloth.thingId, { cloth, phase });
+		}
+	}
+	return [...worn.values()].map(({ cloth, phase }) => ({
+		code: 'cotton-next-to-skin',
+		severity: 'warning',
+		...at(facts, phase),
+		part: covers(cloth, 'torso') ? 'torso' : 'legs',
+		thingIds: [cloth.thingId],
+		message: `${cloth.name} next to skin: it stays wet after “${phase.cell.name}” and cools at the next stop. Wool or synthetic instead.`,
+		reasons: [reason('cotton', [['effort', phase.cell.metabolicWm2, 'W/m²']])]
+	}));
+};
+
+const spareGloves: FindingRule = (facts) => {
+	const cold = facts.phases.find(({ cell }) => !cell.heated && cell.kind !== 'sleep' && cell.feltTempC < 0);
+	const gloves = wearableThings(facts.client).filter(
+		(cloth) => covers(cloth, 'hands') && cloth.localClo >= 0.08 / CLO_M2KW
+	);
+	const pairs = gloves.reduce((sum, cloth) => sum + cloth.quantity, 0);
+	if (!cold || gloves.length === 0 || pairs >= 2) return [];
+	return [
+		{
+			code: 'no-spare-gloves',
+			severity: 'warning',
+			...whole(facts),
+			part: 'hands',
+			thingIds: gloves.map((cloth) => cloth.thingId),
+			message: 'One pair of gloves only: a lost glove ends the day. Bring or lend a second pair.',
+			reasons: [
+				reason('spareGloves', [
+					['coldest felt', Math.min(...facts.phases.map(({ cell }) => cell.feltTempC)), '°C'],
+					['pairs', pairs]
+				])
+			]
+		}
+	];
+};
+
+const frostbite: FindingRule = (facts) => {
+	const coldest = facts.phases
+		.filter(({ cell }) => !cell.heated && cell.kind !== 'sleep')
+		.reduce<JudgedPhase | null>((a, b) => (!a || b.cell.feltTempC < a.cell.feltTempC ? b : a), null);
+	const kind = coldest && frostbiteClass(coldest.cell.feltTempC);
+	if (!coldest || !kind || kind.level === 'low' || !kind.minutes) return [];
+	return [
+		{
+			code: 'frostbite',
+			severity: 'warning',
+			...at(facts, coldest),
+			part: 'face',
+			thingIds: [],
+			message: `${coldest.cell.name}: feels like ${Math.round(coldest.cell.feltTempC)} °C. Bare skin can freeze within ${kind.minutes[0]} to ${kind.minutes[1]} min. Cover up, look at each other’s faces; the guide decides whether to go.`,
+			reasons: [reason('frostbite', [['felt', coldest.cell.feltTempC, '°C']])]
+		}
+	];
+};
+
+const searchCut: FindingRule = (facts) =>
+	facts.cut
+		? [
+				{
+					code: 'search-cut',
+					severity: 'note',
+					...whole(facts),
+					thingIds: [],
+					message: 'A large kit: only the likeliest things of each kind were tried. A better plan may exist.',
+					reasons: [reason('searchCut')]
+				}
+			]
+		: [];
+
+/** Rules over one stage and weather. Adding a finding is adding a row, and a test. */
+export const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
+	shortOrWorse,
+	night,
+	gaps,
+	wetThrough,
+	cottonNextToSkin,
+	spareGloves,
+	frostbite,
+	tooWarm,
+	searchCut
+};
+
+/** All findings of one stage and weather, worst first. */
+export function findingsOf(facts: StageFacts): Finding[] {
+	const all = Object.values(FINDING_RULES).flatMap((rule) => rule(facts));
+	return all.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+}

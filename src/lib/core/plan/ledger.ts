@@ -1,0 +1,93 @@
+import {
+	debtAfterHeatedWhm2,
+	debtAfterWhm2,
+	lossOf,
+	minutesUntilDebt,
+	type BalancePair,
+	type LossPair
+} from '../body/debt';
+import { balancePair } from '../body/debt';
+import { pumpingSpeedMs } from '../body/effort';
+import { airInUse, type AirInUse } from '../cloth/supply';
+import type { Cell } from './conditions';
+import type { DebtSpan } from './local';
+import type { Person } from './person';
+
+/** Above this air temperature the ledger gives no verdict, °C. */
+export const LEDGER_MAX_AIR_C = 20;
+
+/** What a cell fixes for every outfit, worked out once. */
+export interface CellAir {
+	air: AirInUse;
+	balance: BalancePair;
+}
+export function cellAir(cell: Cell): CellAir {
+	return {
+		air: airInUse(cell.airVelocityMs, pumpingSpeedMs(cell.metabolicWm2)),
+		balance: balancePair({
+			airTempC: cell.airTempC,
+			airVelocityMs: cell.airVelocityMs,
+			humidityPct: cell.humidityPct,
+			metabolicWm2: cell.metabolicWm2
+		})
+	};
+}
+
+export interface DebtCourse {
+	endWhm2: number;
+	peakWhm2: number;
+	/** minutes until the debt passes what holds; null when it never does */
+	holdsMinutes: number | null;
+	loss: LossPair;
+}
+
+/** Debt at the end of a cell. Work above the method adds none; a heated place only takes away. */
+export function debtEndWhm2(
+	cell: Cell,
+	loss: LossPair,
+	startWhm2: number,
+	person: Person,
+	minutes = cell.minutes
+): number {
+	if (cell.heated) return debtAfterHeatedWhm2(startWhm2, minutes);
+	const end = debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2);
+	return cell.aboveMethod ? Math.min(startWhm2, end) : end;
+}
+
+/** The debt through one cell for an outfit that gives `resultantClo`. */
+export function debtCourse(
+	cell: Cell,
+	{ balance }: CellAir,
+	resultantClo: number,
+	startWhm2: number,
+	person: Person
+): DebtCourse {
+	const loss = lossOf(balance, resultantClo, person.offsetClo);
+	const endWhm2 = debtEndWhm2(cell, loss, startWhm2, person);
+	const limitless = cell.heated || cell.aboveMethod || cell.airTempC > LEDGER_MAX_AIR_C;
+	return {
+		endWhm2,
+		peakWhm2: Math.max(startWhm2, endWhm2),
+		holdsMinutes: limitless ? null : minutesUntilDebt(startWhm2, loss, person.marks.holdWhm2),
+		loss
+	};
+}
+
+/** A cell cut where the debt passes the comfortable mark; its course is monotone, so once at most. */
+export function debtSpans(cell: Cell, loss: LossPair, startWhm2: number, person: Person): DebtSpan[] {
+	const mark = person.marks.rightWhm2;
+	const over = (minutes: number): boolean => debtEndWhm2(cell, loss, startWhm2, person, minutes) > mark;
+	const first = startWhm2 > mark;
+	if (first === over(cell.minutes)) return [{ minutes: cell.minutes, inDebt: first }];
+	let low = 0;
+	let high = cell.minutes;
+	for (let i = 0; i < 24; i++) {
+		const middle = (low + high) / 2;
+		if (over(middle) === first) low = middle;
+		else high = middle;
+	}
+	return [
+		{ minutes: low, inDebt: first },
+		{ minutes: cell.minutes - low, inDebt: !first }
+	];
+}

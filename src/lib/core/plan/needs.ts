@@ -1,0 +1,48 @@
+import { covers, type Cloth } from '../cloth/things';
+import type { Part } from '../cloth/parts';
+import type { Dexterity } from '../document/types';
+import { RAIN_MINUTES } from '../weather/precipitation';
+import type { Cell } from './conditions';
+import { outermost, type Outfit } from './outfit';
+
+/** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
+export const COVER_FELT_C = -10;
+/** Height from which eyes need shade without snow too, m. */
+export const HIGH_LIGHT_M = 4500;
+
+const outdoors = (cell: Cell): boolean => !cell.heated && cell.place !== 'cold-in';
+
+export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
+
+/** Smallest lens category that the light asks for; null where eyes need nothing. */
+export function lensNeeded(cell: Cell): number | null {
+	const onSnow = cell.ground !== 'bare';
+	const high = cell.altitudeM > HIGH_LIGHT_M;
+	if (!outdoors(cell) || cell.marks.includes('dark') || cell.kind === 'sleep' || !(onSnow || high))
+		return null;
+	if (cell.precipitation !== 'dry') return 0;
+	return high && onSnow ? 4 : 3;
+}
+
+/** Lowest dexterity of gloves that a phase allows; null where it does not matter. */
+export const dexterityNeeded = (cell: Cell): Dexterity | null =>
+	cell.marks.includes('fiddly') ? 'high' : cell.marks.includes('controls') ? 'medium' : null;
+
+const DEXTERITY_RANK: Readonly<Record<Dexterity, number>> = { high: 2, medium: 1, low: 0 };
+export function isTooClumsy(cloths: readonly Cloth[], needed: Dexterity | null): boolean {
+	return needed !== null && cloths.some((cloth) => DEXTERITY_RANK[cloth.dexterity] < DEXTERITY_RANK[needed]);
+}
+
+/** Whether the rain gathered by the end of the phase is through the outermost layer of a part. */
+export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
+	if (cell.rainMinutes === 0) return false;
+	const top = outermost(outfit, part);
+	return RAIN_MINUTES[top?.cloth.waterGrade ?? 'none'] < cell.rainMinutes;
+}
+
+/** A boot or shoe is on. */
+export const isShod = (cloths: readonly Cloth[]): boolean =>
+	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
+/** A sock is on. */
+export const isSocked = (cloths: readonly Cloth[]): boolean =>
+	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);

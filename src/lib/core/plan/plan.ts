@@ -1,0 +1,149 @@
+import { wearableThings, type Cloth } from '../cloth/things';
+import type { Client, Document, FixedOutfit, Opening, Stage, Weather, WornThing } from '../document/types';
+import { OPENING_FACTOR } from '../cloth/supply';
+import { chooseOutfits, type StagePlan } from './choose';
+import { cellsOf, type Cell } from './conditions';
+import { findingsOf, type Finding, type JudgedPhase } from './findings';
+import { ladderOf } from './ladder';
+import type { Outfit } from './outfit';
+import { personOf, type Person } from './person';
+import { judgeStage } from './verdicts';
+import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
+
+export type Where = 'pocket' | 'top' | 'pack' | 'base';
+export interface CarriedThing {
+	thingId: string;
+	where: Where;
+}
+
+export interface PlannedPhase extends JudgedPhase {
+	carried: CarriedThing[];
+}
+
+export interface PlannedStage {
+	weather: string;
+	stageId: string;
+	phases: PlannedPhase[];
+	findings: Finding[];
+	levels: StagePlan['levels'];
+	/** things worn or slept in anywhere in the stage */
+	takenIds: string[];
+	/** true when every legal outfit was searched */
+	proven: boolean;
+}
+
+/** Packed size up to which a thing rides in a pocket, litres (our assumption). */
+const POCKET_L = 0.5;
+/** A thing that is worn again within so many phases rides on top of the pack. */
+const SOON_PHASES = 2;
+
+function carriedIn(
+	k: number,
+	phases: readonly JudgedPhase[],
+	taken: ReadonlySet<string>,
+	kit: readonly Cloth[]
+): CarriedThing[] {
+	const worn = (i: number): Set<string> => new Set(phases[i]!.outfit.map(({ cloth }) => cloth.thingId));
+	const now = worn(k);
+	const soon = new Set<string>();
+	for (let i = k + 1, ahead = 0; i < phases.length && ahead < SOON_PHASES; i++, ahead++)
+		worn(i).forEach((id) => soon.add(id));
+	return kit
+		.filter((cloth) => !now.has(cloth.thingId))
+		.map((cloth): CarriedThing => {
+			if (!taken.has(cloth.thingId)) return { thingId: cloth.thingId, where: 'base' };
+			if (cloth.packedL <= POCKET_L) return { thingId: cloth.thingId, where: 'pocket' };
+			return { thingId: cloth.thingId, where: soon.has(cloth.thingId) ? 'top' : 'pack' };
+		});
+}
+
+/**
+ * The outfit for a what-if: whatever has been taken, chosen for these minutes alone, from the debt carried into it.
+ * A what-if is not dressed for comfort; it is judged by how long the things in reach hold.
+ */
+function whatIfOutfit(cell: Cell, taken: Cloth[], person: Person): { outfit: Outfit; opening: number } {
+	const plan = chooseOutfits([{ ...cell, fresh: true, kind: 'stop' }], wardrobeOf(taken), person);
+	return { outfit: plan.outfits[0]!, opening: 1 };
+}
+
+const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
+	fixed.stageId === cell.stageId &&
+	fixed.phaseId === cell.phaseId &&
+	(fixed.weather === undefined || fixed.weather === weather) &&
+	(fixed.round === undefined || fixed.round === cell.round);
+
+/**
+ * The plan of one stage in one weather for one client.
+ * @param fixed outfits that are judged as given
+ * @throws RangeError when a given thing is not in the kit
+ */
+export function planStage(
+	stage: Stage,
+	weather: Weather,
+	client: Client,
+	fixed: readonly FixedOutfit[] = []
+): PlannedStage {
+	const person = personOf(client);
+	const kit = wearableThings(client);
+	const cells = cellsOf(stage, weather);
+	const chosen = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
+	const givenFor = (cell: Cell): WornThing[] | null =>
+		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
+	const allGiven = chosen.length > 0 && chosen.every((cell) => givenFor(cell) !== null);
+	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
+	chosen.forEach((cell, k) => {
+		const worn = givenFor(cell);
+		if (worn) giveOutfit(wardrobe, k, worn);
+	});
+	const choice = chooseOutfits(chosen, wardrobe, person);
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const bags = kit.filter((cloth) => cloth.comfortTempC < 20);
+	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+	const verdicts = judgeStage({
+		cells,
+		outfitAt: (i) => {
+			const k = chosen.indexOf(cells[i]!);
+			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
+		},
+		outfitWhatIf: (cell) => {
+			const worn = givenFor(cell);
+			if (!worn) return whatIfOutfit(cell, taken, person);
+			const own = givenWardrobe(kit);
+			giveOutfit(own, 0, worn);
+			const plan = chooseOutfits([cell], own, person);
+			return { outfit: plan.outfits[0]!, opening: leastOpen(worn) };
+		},
+		bags,
+		person
+	});
+	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
+		...verdict,
+		ladder: ladderOf(verdict, client)
+	}));
+	judged
+		.filter(({ cell }) => cell.kind === 'sleep')
+		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
+	return {
+		weather: weather.id,
+		stageId: stage.id,
+		phases: judged.map((phase, k) => ({ ...phase, carried: carriedIn(k, judged, takenIds, kit) })),
+		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: choice.cut }),
+		levels: choice.levels,
+		takenIds: [...takenIds],
+		proven: !choice.cut
+	};
+}
+
+const leastOpen = (worn: readonly WornThing[]): number =>
+	Math.min(1, ...worn.map(({ opening }: { opening: Opening }) => OPENING_FACTOR[opening]));
+
+/** All stages of a document in all its weathers, for one of its clients. */
+export function planDocument(
+	document: Document,
+	client: Client,
+	fixed: readonly FixedOutfit[] = []
+): PlannedStage[] {
+	return document.trip.weathers.flatMap((weather) =>
+		document.trip.stages.map((stage) => planStage(stage, weather, client, fixed))
+	);
+}

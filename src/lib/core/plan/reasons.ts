@@ -1,0 +1,223 @@
+/** How sure we are of a rule. */
+export const REASON_KINDS = ['standard', 'practice', 'assumption'] as const;
+export type ReasonKind = (typeof REASON_KINDS)[number];
+
+export interface Rule {
+	kind: ReasonKind;
+	/** what it says, in a guide's words */
+	says: string;
+	/** equation, where there is one */
+	equation?: string;
+	source: string;
+}
+
+const MEMORY = ' (from memory)';
+const OURS = 'our assumption';
+const TRADE = 'common practice, no published source';
+
+/** Every rule that a figure or a verdict can rest on. Adding a rule is adding a row. */
+export const RULES = {
+	lapse: {
+		kind: 'standard',
+		says: 'It gets colder with height.',
+		equation: 'T(z) = T(z₀) − Γ·(z − z₀)',
+		source: 'ICAO standard atmosphere for 6.5 K per 1000 m; another lapse is typed for the stage'
+	},
+	typed: { kind: 'practice', says: 'Typed for this phase; what is typed wins.', source: 'the planner' },
+	heated: {
+		kind: 'assumption',
+		says: 'A heated room or vehicle counts as 20 °C, 40 % and still.',
+		source: OURS
+	},
+	unheated: { kind: 'assumption', says: 'An unheated roof is 5 K warmer than outside.', source: OURS },
+	bodyWind: {
+		kind: 'assumption',
+		says: 'The forecast wind is brought down to the body and sheltered by the place; own speed is added.',
+		equation: 'v = √((v₁₀/1.5 · shelter)² + own speed²)',
+		source: `ISO 11079 for 1.5${MEMORY}; shelter factors are ${OURS}`
+	},
+	windChill: {
+		kind: 'standard',
+		says: 'How cold bare skin feels in this wind.',
+		equation: '13.12 + 0.6215·T − 11.37·v^0.16 + 0.3965·T·v^0.16',
+		source: 'Environment Canada / US NWS 2001; published for air up to 0 °C, used to 10 °C'
+	},
+	frostbite: {
+		kind: 'standard',
+		says: 'Bare skin can freeze; cover it, and look at each other’s faces.',
+		source: `Environment Canada wind chill index${MEMORY}`
+	},
+	coverFace: {
+		kind: 'practice',
+		says: 'From a felt −10 °C face, ears and neck are covered.',
+		source: TRADE
+	},
+	effort: {
+		kind: 'assumption',
+		says: 'What a guided group keeps up for a whole phase, not the peak of a fit person.',
+		source: `${OURS}; classes of ISO 8996${MEMORY}`
+	},
+	balance: {
+		kind: 'standard',
+		says: 'Insulation with which heat made and heat lost are equal.',
+		equation: 'M − E − H_res = R + C, solved for the insulation as worn',
+		source: `ISO 11079:2007${MEMORY}`
+	},
+	debt: {
+		kind: 'assumption',
+		says: 'Cold is a debt that runs through the day. Up to the first mark it is comfortable, up to the second it holds but feels cold.',
+		equation: 'dD/dt = L_n + (L_m − L_n)·clamp(D/30, 0, 1)',
+		source: `40 Wh/m² of ISO 11079${MEMORY}, counted from neutral and from minimal; the running ledger is ${OURS}`
+	},
+	careful: {
+		kind: 'assumption',
+		says: 'One level more careful: the marks are 20 and 35 instead of 40 and 70, and work leaves no credit.',
+		source: `${OURS}; ask a doctor where health is concerned`
+	},
+	offset: {
+		kind: 'assumption',
+		says: 'This person feels the cold or the heat more than most; the whole band moves.',
+		source: OURS
+	},
+	band: {
+		kind: 'assumption',
+		says: 'The smallest insulation that holds for these minutes, the smallest that is comfortable, and where sweating starts.',
+		source: `debt ledger on the balance of ISO 11079${MEMORY}`
+	},
+	supply: {
+		kind: 'standard',
+		says: 'What the outfit gives in this wind and movement: layers in series, regions of the body side by side.',
+		equation: '1/I_T,r = Σ aᵢ / I_T,r,i',
+		source: `ISO 9920 / ISO 11079 for wind and movement${MEMORY}; regions side by side is ${OURS}`
+	},
+	warm: {
+		kind: 'assumption',
+		says: 'In work, more than 0.15 clo over neutral makes sweat.',
+		source: `neutral level of ISO 11079${MEMORY}; the margin is ${OURS}`
+	},
+	warmBeforeStop: {
+		kind: 'practice',
+		says: 'Sweat made within half an hour of a stop is paid for at the stop.',
+		source: TRADE
+	},
+	aboveMethod: {
+		kind: 'assumption',
+		says: 'Harder work than the method covers: it asks for at most this, and sweating is certain.',
+		source: OURS
+	},
+	outsideMethod: {
+		kind: 'standard',
+		says: 'Outside what the method covers (air over 10 °C, wind over 18 m/s, effort outside 58–290 W/m²): take it as an indication.',
+		source: `scope of ISO 11079${MEMORY}`
+	},
+	notJudgedYet: {
+		kind: 'assumption',
+		says: 'Too warm in mild air and indoors needs another method, which is not built yet.',
+		source: 'state of this version'
+	},
+	fingers: {
+		kind: 'assumption',
+		says: 'Fingers below 15 °C are useless; below 24 °C fine work fails.',
+		equation: 'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R',
+		source: `finger levels of ISO 11079${MEMORY}; the course over time is ${OURS}, tuned on practice`
+	},
+	toes: {
+		kind: 'assumption',
+		says: 'Toes below 15 °C are in trouble, and feet are slow to come back.',
+		equation: 'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R',
+		source: `${OURS}, tuned on what boots serve in practice`
+	},
+	dexterity: {
+		kind: 'practice',
+		says: 'Fiddly work needs gloves one can work in.',
+		source: TRADE
+	},
+	rain: {
+		kind: 'assumption',
+		says: 'The outermost layer keeps water out for so many minutes of rain; drizzle and wet snow count half.',
+		source: OURS
+	},
+	eyes: {
+		kind: 'standard',
+		says: 'Snow by day and heights above 4500 m need dark lenses: category 3, above 4500 m on snow category 4; in falling snow a lighter lens.',
+		source: `lens categories of EN ISO 12312-1${MEMORY}; when they are needed is common practice`
+	},
+	feetAlways: { kind: 'practice', says: 'Feet are always covered outdoors.', source: TRADE },
+	bodyCovered: { kind: 'practice', says: 'Torso and legs are always covered.', source: TRADE },
+	mild: { kind: 'practice', says: 'Nothing here asks for it.', source: TRADE },
+	night: {
+		kind: 'standard',
+		says: 'The bag’s comfort temperature against the coldest air where one sleeps.',
+		source: `EN ISO 23537${MEMORY}; how a lodge compares with outside is ${OURS}`
+	},
+	heatedNight: { kind: 'practice', says: 'A heated room needs no bag check.', source: TRADE },
+	nothingSuffices: {
+		kind: 'assumption',
+		says: 'Not even the warmest things of the catalogue hold these minutes: shorten it, find shelter, heat, or do not go.',
+		source: `${OURS}: the catalogue’s warmest outfit against the band`
+	},
+	cotton: {
+		kind: 'practice',
+		says: 'Cotton next to skin stays wet after work and cools at the next stop.',
+		source: TRADE
+	},
+	spareGloves: {
+		kind: 'practice',
+		says: 'A lost glove ends the day: below a felt 0 °C a second pair goes along.',
+		source: TRADE
+	},
+	stopLayer: {
+		kind: 'practice',
+		says: 'The warm layer for stops goes on at once, over everything, and is sized for it.',
+		source: TRADE
+	},
+	notAsked: {
+		kind: 'practice',
+		says: 'Nobody has asked yet; silence is neither a yes nor a no.',
+		source: 'how this tool keeps facts'
+	},
+	changes: {
+		kind: 'assumption',
+		says: 'What a change costs: vent 0.2, outermost 1, under the shell 3, boots off 8, in rain double.',
+		source: OURS
+	},
+	judgedOutfit: { kind: 'practice', says: 'This outfit was given, not chosen.', source: 'the request' },
+	searchCut: {
+		kind: 'assumption',
+		says: 'The kit is large: only the likeliest things of each kind were searched, so a better plan may exist.',
+		source: 'state of this version'
+	}
+} as const satisfies Record<string, Rule>;
+export type RuleId = keyof typeof RULES;
+
+export interface ReasonValue {
+	name: string;
+	value: number | string;
+	unit?: string;
+}
+
+/** Why a figure or verdict is as it is: one rule and the values that went into it. */
+export interface Reason {
+	rule: RuleId;
+	kind: ReasonKind;
+	source: string;
+	values: ReasonValue[];
+}
+
+/** A reason from a rule and values, `[name, value, unit]`. Numbers are rounded for reading. */
+export function reason(
+	rule: RuleId,
+	values: [name: string, value: number | string, unit?: string][] = []
+): Reason {
+	const { kind, source } = RULES[rule];
+	return {
+		rule,
+		kind,
+		source,
+		values: values.map(([name, value, unit]) => ({
+			name,
+			value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
+			...(unit && { unit })
+		}))
+	};
+}

@@ -1,0 +1,156 @@
+import { allStacks, placementsOf, stackOf, type Stack } from '../cloth/stacks';
+import { covers, type Cloth } from '../cloth/things';
+import type { Part } from '../cloth/parts';
+import { OPENING_FACTOR } from '../cloth/supply';
+import type { Opening, WornThing } from '../document/types';
+
+/** Groups of things that are chosen side by side. The first three share the body's heat, the others stand alone. */
+export const FACTORS = ['trunk', 'legs', 'head', 'hands', 'feet', 'eyes'] as const;
+export type Factor = (typeof FACTORS)[number];
+
+/** Which factor a cloth is chosen in; null for what is not worn awake. */
+export function factorOf(cloth: Cloth): Factor | null {
+	if (covers(cloth, 'hands')) return 'hands';
+	if (covers(cloth, 'feet')) return 'feet';
+	if (covers(cloth, 'eyes')) return 'eyes';
+	const { trunk, arms, thighs, calves, head } = cloth.regions;
+	if (trunk + arms + thighs + calves + head === 0) return null;
+	if (thighs + calves > trunk + arms) return 'legs';
+	return trunk + arms > 0 && trunk + arms >= head ? 'trunk' : 'head';
+}
+
+/** Underwear is worn whatever the weather and is not chosen. */
+const isUnderwear = (cloth: Cloth): boolean =>
+	cloth.positions[1] === 0 && (factorOf(cloth) === 'trunk' || factorOf(cloth) === 'legs');
+
+export interface Wardrobe {
+	cloths: Cloth[];
+	underwear: Cloth[];
+	stacks: Record<Factor, Stack[]>;
+	/** front opening of each trunk stack, as the factor that it leaves on the trunk */
+	openings: Map<Stack, { factor: number; by: Map<number, Opening> }>;
+	/** stacks that stand in place of a choice, by cell */
+	fixed: Map<number, Record<Factor, number>>;
+	/** whether things were left out of the search */
+	cut: boolean;
+}
+
+/** Largest number of trunk × legs × head outfits that is searched whole. */
+const MOST_OUTFITS = 4000;
+const MOST_STACKS = 3000;
+
+/** Per way of wearing, the warmest, the lightest and the coolest few things. */
+function likeliest(cloths: Cloth[], each: number): Cloth[] {
+	const byWay = new Map<string, Cloth[]>();
+	for (const cloth of cloths) {
+		const way = cloth.positions.join('-');
+		byWay.set(way, [...(byWay.get(way) ?? []), cloth]);
+	}
+	const kept = new Set<Cloth>();
+	for (const group of byWay.values()) {
+		const rank = (by: (cloth: Cloth) => number): void => {
+			[...group]
+				.sort((a, b) => by(a) - by(b))
+				.slice(0, each)
+				.forEach((cloth) => kept.add(cloth));
+		};
+		rank((cloth) => -cloth.localClo);
+		rank((cloth) => cloth.massG);
+		if (each > 1) rank((cloth) => cloth.localClo);
+	}
+	return cloths.filter((cloth) => kept.has(cloth));
+}
+
+/** Torso and legs stay covered, with something made for the skin under it all, wherever the kit has it. */
+function clothed(factor: Factor, stacks: Stack[]): Stack[] {
+	const covering =
+		(part: Part, highest: number) =>
+		(stack: Stack): boolean =>
+			stack.layers.some(({ cloth, position }) => covers(cloth, part) && position <= highest);
+	const rules =
+		factor === 'trunk'
+			? [covering('torso', 5), covering('torso', 1)]
+			: factor === 'legs'
+				? [covering('thighs', 5), covering('calves', 5)]
+				: [];
+	return rules.reduce<Stack[]>((left, rule) => {
+		const kept = left.filter(rule);
+		return kept.length > 0 ? kept : left;
+	}, stacks);
+}
+
+/**
+ * Every legal outfit of a kit, as stacks per factor. When there are too many to search whole, only the likeliest
+ * things of each kind are kept, and `cut` says so.
+ */
+export function wardrobeOf(cloths: Cloth[]): Wardrobe {
+	const underwear = cloths.filter(isUnderwear);
+	for (let each = Infinity; ; each = each === Infinity ? 4 : each - 1) {
+		const stacks = {} as Record<Factor, Stack[]>;
+		let whole = true;
+		for (const factor of FACTORS) {
+			const own = cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
+			const used = each === Infinity ? own : likeliest(own, each);
+			const all = allStacks(
+				used.map((cloth) => ({ cloth, index: cloths.indexOf(cloth) })),
+				MOST_STACKS
+			);
+			if (!all) whole = false;
+			stacks[factor] = all ? clothed(factor, all) : [{ layers: [] }];
+		}
+		const outfits = stacks.trunk.length * stacks.legs.length * stacks.head.length;
+		const small = Math.max(stacks.hands.length, stacks.feet.length, stacks.eyes.length) <= MOST_STACKS;
+		if ((whole && small && outfits <= MOST_OUTFITS) || each === 1) {
+			return { cloths, underwear, stacks, openings: new Map(), fixed: new Map(), cut: each !== Infinity };
+		}
+	}
+}
+
+/** An empty wardrobe, to which only given outfits are added. */
+export function givenWardrobe(cloths: Cloth[]): Wardrobe {
+	const stacks = Object.fromEntries(FACTORS.map((factor) => [factor, []])) as unknown as Wardrobe['stacks'];
+	return { cloths, underwear: [], stacks, openings: new Map(), fixed: new Map(), cut: false };
+}
+
+/**
+ * A given set of things, in the order in which it was given where a thing can be worn in two ways: after a shell
+ * means over it. An order that nothing legal fits is kept as it stands.
+ */
+function givenStack(wardrobe: Wardrobe, indexes: number[]): Stack {
+	const placements = indexes.map((index, i) => {
+		const ways = placementsOf(wardrobe.cloths[index]!, index);
+		const overShell = indexes.slice(0, i).some((inner) => wardrobe.cloths[inner]!.positions[0] >= 4);
+		return overShell ? ways.at(-1)! : ways[0]!;
+	});
+	return (
+		stackOf(placements) ?? {
+			layers: placements
+				.map(({ cloth, index, low }) => ({ cloth, index, position: low }))
+				.sort((a, b) => a.position - b.position)
+		}
+	);
+}
+
+/**
+ * Puts a given outfit in place of the choice in one cell.
+ * @throws RangeError when a thing is not in the kit
+ */
+export function giveOutfit(wardrobe: Wardrobe, cell: number, worn: readonly WornThing[]): void {
+	const indexes = worn.map(({ thingId }) => {
+		const index = wardrobe.cloths.findIndex((cloth) => cloth.thingId === thingId);
+		if (index < 0) throw new RangeError(`thingId is ${thingId}, allowed are things that the client has`);
+		return index;
+	});
+	const given = {} as Record<Factor, number>;
+	for (const factor of FACTORS) {
+		const own = indexes.filter((index) => factorOf(wardrobe.cloths[index]!) === factor);
+		const stack = givenStack(wardrobe, own);
+		if (factor === 'trunk') {
+			const by = new Map(own.map((index) => [index, worn[indexes.indexOf(index)]!.opening]));
+			const least = Math.min(1, ...[...by.values()].map((opening) => OPENING_FACTOR[opening]));
+			wardrobe.openings.set(stack, { factor: least, by });
+		}
+		given[factor] = wardrobe.stacks[factor].push(stack) - 1;
+	}
+	wardrobe.fixed.set(cell, given);
+}

@@ -1,0 +1,242 @@
+import type { Client, Document, Fact, FactState, Phase, Stage, Thing } from '../core/document/types';
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
+import { catalogueType } from '../core/cloth/catalogue';
+import type { Part } from '../core/cloth/parts';
+
+/**
+ * The demo: an invented outfitter's two-day ski tour over an invented saddle, and two invented clients. One is well
+ * equipped; the other has honest gaps. It doubles as the reference day of the ledger.
+ */
+
+type PhaseRow = [
+	id: string,
+	name: string,
+	kind: Phase['kind'],
+	minutes: number,
+	altitudeM: number,
+	effortWm2: number,
+	place: Phase['place'],
+	rest?: Partial<Pick<Phase, 'ownSpeedKmh' | 'marks' | 'typed'>>
+];
+
+const phase = ([id, name, kind, minutes, altitudeM, effortWm2, place, rest]: PhaseRow): Phase => ({
+	type: 'phase',
+	id,
+	name,
+	kind,
+	startMin: null,
+	minutes,
+	altitudeM,
+	place,
+	ownSpeedKmh: 0,
+	effortWm2,
+	marks: [],
+	typed: {},
+	...rest
+});
+
+const DAY_ONE: PhaseRow[] = [
+	['1-drive', 'Drive to the trailhead', 'ride', 30, 900, 65, 'in'],
+	['1-skins', 'Skins on at the car', 'stop', 10, 900, 100, 'lee', { marks: ['fiddly'] }],
+	['1-forest', 'Climb through the forest', 'move', 60, 1150, 280, 'forest'],
+	['1-open', 'Climb over open slopes', 'move', 75, 1600, 280, 'slope'],
+	['1-top', 'Change-over on Tarn Saddle', 'stop', 12, 1840, 95, 'ridge', { marks: ['fiddly'] }],
+	['1-last', 'Wait for the last on the saddle', 'stop', 18, 1840, 80, 'ridge'],
+	['1-hurt', 'What if: partner hurt on the saddle', 'what-if', 120, 1800, 75, 'slope'],
+	[
+		'1-descent',
+		'Descent to the tarn',
+		'move',
+		30,
+		1500,
+		250,
+		'slope',
+		{ ownSpeedKmh: 12, marks: ['snow-contact'] }
+	],
+	['1-tea', 'Tea below the boulder', 'stop', 20, 1250, 75, 'lee'],
+	['1-climb', 'Climb back to the rim', 'move', 45, 1450, 280, 'slope'],
+	['1-change', 'Second change-over', 'stop', 10, 1600, 95, 'ridge', { marks: ['fiddly'] }],
+	[
+		'1-run',
+		'Descent to the road',
+		'move',
+		30,
+		1200,
+		250,
+		'slope',
+		{ ownSpeedKmh: 12, marks: ['snow-contact'] }
+	],
+	['1-wait', 'Wait for the van', 'stop', 20, 920, 80, 'lee'],
+	['1-lodge', 'Evening at the lodge', 'indoors', 180, 900, 70, 'in'],
+	['1-night', 'Night at the lodge', 'sleep', 540, 900, 45, 'in']
+];
+
+const DAY_TWO: PhaseRow[] = [
+	['2-start', 'Dress and skins on', 'stop', 12, 900, 100, 'lee', { marks: ['fiddly'] }],
+	['2-forest', 'Climb in wet snow', 'move', 70, 1050, 280, 'forest'],
+	['2-open', 'Climb to the hut ruin', 'move', 50, 1300, 280, 'slope'],
+	['2-ruin', 'Rest behind the ruin', 'stop', 20, 1400, 75, 'lee'],
+	[
+		'2-descent',
+		'Descent through the birches',
+		'move',
+		35,
+		1150,
+		250,
+		'trees',
+		{ ownSpeedKmh: 12, marks: ['snow-contact'] }
+	],
+	['2-wait', 'Wait at the bus stop', 'stop', 25, 900, 80, 'slope']
+];
+
+const STAGES: Stage[] = [
+	{
+		id: 'demo-day-1',
+		name: 'Over Tarn Saddle',
+		date: '2027-01-23',
+		startMin: 7 * 60 + 30,
+		base: {
+			airTempC: -3,
+			altitudeM: 900,
+			lapseKPerKm: 8,
+			wind10mKmh: 48,
+			humidityPct: 70,
+			precipitation: 'dry',
+			ground: 'snow'
+		},
+		sequence: DAY_ONE.map(phase)
+	},
+	{
+		id: 'demo-day-2',
+		name: 'The hut ruin and back, in wet snow',
+		date: '2027-01-24',
+		startMin: 8 * 60 + 30,
+		base: {
+			airTempC: 1,
+			altitudeM: 900,
+			lapseKPerKm: 5,
+			wind10mKmh: 20,
+			humidityPct: 95,
+			precipitation: 'wet-snow',
+			ground: 'snow'
+		},
+		sequence: DAY_TWO.map(phase)
+	}
+];
+
+const fact = <T>(value: T, state: FactState = 'has'): Fact<T> => ({ value, source: 'client', state });
+
+/** A thing of a demo kit: catalogue type, how many, and the name that the client gave it. */
+function thing(client: string, typeId: string, quantity = 1, name?: string): Thing {
+	const type = catalogueType(typeId);
+	return {
+		id: `${client}-${typeId}`,
+		typeId,
+		name: name ?? type.name,
+		quantity: quantity > 0 ? fact(quantity) : fact(0, 'has not'),
+		inPairs: type.inPairs,
+		facts: {},
+		version: 1,
+		deletedAt: null
+	};
+}
+
+const EVERYTHING_ANSWERED: Part[] = [
+	'eyes',
+	'face',
+	'ears',
+	'neck',
+	'torso',
+	'arms',
+	'hands',
+	'thighs',
+	'calves',
+	'feet'
+];
+
+function client(
+	id: string,
+	name: string,
+	offsetClo: number,
+	things: [string, number?, string?][],
+	answeredParts: Part[]
+): Client {
+	return {
+		id,
+		name,
+		offsetClo: offsetClo === 0 ? { value: null, source: 'client', state: 'not asked' } : fact(offsetClo),
+		careful: { value: null, source: 'client', state: 'not asked' },
+		answeredParts,
+		things: things.map(([typeId, quantity, called]) => thing(id, typeId, quantity, called)),
+		version: 1,
+		deletedAt: null
+	};
+}
+
+const RUNA = client(
+	'demo-runa',
+	'Runa Fjellby',
+	0,
+	[
+		['briefs', 3],
+		['top-wool-mid', 2],
+		['fleece'],
+		['soft-shell'],
+		['hard-shell'],
+		['coat-synthetic'],
+		['bottoms-wool', 1],
+		['trousers-soft-shell'],
+		['trousers-hard-shell'],
+		['sock-mid', 3],
+		['boot-ski-touring'],
+		['glove-liner', 2],
+		['glove-light'],
+		['glove-winter'],
+		['mitten'],
+		['cap-thin'],
+		['hat-warm'],
+		['neck-tube', 2],
+		['sunglasses'],
+		['goggles']
+	],
+	EVERYTHING_ANSWERED
+);
+
+const TEO = client(
+	'demo-teo',
+	'Teo Marsh',
+	0,
+	[
+		['briefs', 2],
+		['top-cotton', 2, 'Long-sleeved cotton shirt'],
+		['fleece'],
+		['soft-shell', 1, 'Soft shell, bought last winter'],
+		['coat-synthetic', 0],
+		['rain-shell', 1],
+		['bottoms-synthetic'],
+		['trousers-trek'],
+		['trousers-hard-shell', 0],
+		['sock-mid', 2],
+		['boot-ski-touring', 1, 'Hired touring boots'],
+		['glove-winter', 1],
+		['hat-warm'],
+		['sunglasses']
+	],
+	['torso', 'arms', 'hands', 'thighs', 'calves', 'feet', 'ears', 'face']
+);
+
+/** The document that a fresh installation starts with. */
+export const DEMO_DOCUMENT: Document = {
+	format: DOCUMENT_FORMAT,
+	formatVersion: DOCUMENT_VERSION,
+	trip: {
+		id: 'demo-trip',
+		name: 'Two days on skis over Tarn Saddle',
+		place: 'Vessel valley',
+		weathers: [{ id: 'planned', name: 'Planned', tempOffsetK: 0, windFactor: 1 }],
+		stages: STAGES,
+		version: 1,
+		deletedAt: null
+	},
+	clients: [RUNA, TEO]
+};
