@@ -1,0 +1,318 @@
+import Joi from 'joi';
+import { isCatalogueId } from '../core/cloth/catalogue';
+import { PARTS } from '../core/cloth/parts';
+import {
+	CLOTH_FUNCTIONS,
+	DEXTERITIES,
+	DOCUMENT_FORMAT,
+	DOCUMENT_VERSION,
+	FACT_SOURCES,
+	FACT_STATES,
+	FIBRES,
+	GROUNDS,
+	MARKS,
+	OPENINGS,
+	PHASE_KINDS,
+	type Client,
+	type Document,
+	type FixedOutfit,
+	type Stage,
+	type Thing,
+	type Trip
+} from '../core/document/types';
+import { PRECIPITATIONS, WATER_GRADES } from '../core/weather/precipitation';
+import { PLACES } from '../core/weather/wind';
+
+/**
+ * The shape of everything that comes in from outside: API, forms, files. Joi checks it on the server; the published JSON
+ * Schema is made from the same rules.
+ */
+
+const id = Joi.string()
+	.pattern(/^[A-Za-z0-9-]{1,64}$/)
+	.messages({ 'string.pattern.base': '{#label} may have letters, digits and dashes only, at most 64' });
+const name = Joi.string().trim().min(1).max(120);
+const count = (min: number, max: number): Joi.NumberSchema => Joi.number().integer().min(min).max(max);
+const between = (min: number, max: number): Joi.NumberSchema => Joi.number().min(min).max(max);
+const oneOf = (values: readonly string[]): Joi.StringSchema => Joi.string().valid(...values);
+
+const fact = (value: Joi.Schema): Joi.ObjectSchema =>
+	Joi.object({
+		value: value.allow(null).required(),
+		source: oneOf(FACT_SOURCES).required(),
+		state: oneOf(FACT_STATES).required()
+	});
+
+export const conditionRanges = {
+	airTempC: [-60, 50],
+	wind10mKmh: [0, 200],
+	humidityPct: [0, 100],
+	altitudeM: [-400, 8900],
+	lapseKPerKm: [-20, 12]
+} as const;
+const condition = (key: keyof typeof conditionRanges): Joi.NumberSchema => between(conditionRanges[key][0], conditionRanges[key][1]);
+
+const typed = Joi.object({
+	airTempC: condition('airTempC'),
+	wind10mKmh: condition('wind10mKmh'),
+	humidityPct: condition('humidityPct'),
+	precipitation: oneOf(PRECIPITATIONS),
+	ground: oneOf(GROUNDS)
+});
+
+const phase = Joi.object({
+	type: Joi.string().valid('phase').required(),
+	id: id.required(),
+	name: name.required(),
+	kind: oneOf(PHASE_KINDS).required(),
+	startMin: count(0, 1439).allow(null).default(null),
+	minutes: count(1, 1440).required(),
+	altitudeM: condition('altitudeM').required(),
+	place: oneOf(PLACES).required(),
+	ownSpeedKmh: between(0, 150).default(0),
+	effortWm2: between(40, 600).required(),
+	marks: Joi.array().items(oneOf(MARKS)).unique().default([]),
+	typed: typed.default({})
+});
+
+/** Loops may hold loops, three deep; deeper days do not exist. */
+function sequence(depth: number): Joi.ArraySchema {
+	if (depth === 0) return Joi.array().items(phase).max(60);
+	const loop = Joi.object({
+		type: Joi.string().valid('loop').required(),
+		id: id.required(),
+		name: name.required(),
+		count: count(1, 30).required(),
+		sequence: sequence(depth - 1)
+			.min(1)
+			.required()
+	});
+	const item = Joi.alternatives().conditional(
+		Joi.object({ type: Joi.string().valid('loop').required() }).unknown(),
+		{
+			then: loop,
+			otherwise: phase
+		}
+	);
+	return Joi.array().items(item).max(60);
+}
+
+const stage = Joi.object<Stage>({
+	id: id.required(),
+	name: name.required(),
+	date: Joi.string()
+		.pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+		.required()
+		.messages({ 'string.pattern.base': '{#label} must be a date such as 2027-01-23' }),
+	startMin: count(0, 1439).default(480),
+	base: Joi.object({
+		airTempC: condition('airTempC').required(),
+		altitudeM: condition('altitudeM').required(),
+		lapseKPerKm: condition('lapseKPerKm').default(6.5),
+		wind10mKmh: condition('wind10mKmh').required(),
+		humidityPct: condition('humidityPct').default(70),
+		precipitation: oneOf(PRECIPITATIONS).default('dry'),
+		ground: oneOf(GROUNDS).default('bare')
+	}).required(),
+	sequence: sequence(3).required()
+});
+
+const versioned = {
+	version: count(1, 1e9).default(1),
+	deletedAt: Joi.string().isoDate().allow(null).default(null)
+};
+
+const weather = Joi.object({
+	id: id.required(),
+	name: name.required(),
+	tempOffsetK: between(-30, 30).default(0),
+	windFactor: between(0, 5).default(1)
+});
+
+const tripFields = {
+	name: name.required(),
+	place: Joi.string().trim().allow('').max(120).default(''),
+	weathers: Joi.array().items(weather).min(1).max(5).unique('id').required(),
+	stages: Joi.array().items(stage).max(40).unique('id').required()
+};
+const trip = Joi.object<Trip>({ id: id.required(), ...tripFields, ...versioned });
+
+const share = between(0, 1);
+const properties = {
+	functions: fact(Joi.array().items(oneOf(CLOTH_FUNCTIONS))),
+	covers: fact(Joi.object(Object.fromEntries(PARTS.map((part) => [part, share])))),
+	positions: fact(Joi.array().items(count(0, 5)).length(2)),
+	localClo: fact(between(0, 6)),
+	airPermeability: fact(between(1, 1000)),
+	waterGrade: fact(oneOf(WATER_GRADES)),
+	fibre: fact(oneOf(FIBRES)),
+	girthSteps: fact(count(0, 20)),
+	roomSteps: fact(count(0, 20)),
+	massG: fact(between(0, 20_000)),
+	packedL: fact(between(0, 100)),
+	size: fact(Joi.string().allow('').max(20)),
+	dexterity: fact(oneOf(DEXTERITIES)),
+	overBoots: fact(Joi.boolean()),
+	lensCategory: fact(count(0, 4)),
+	comfortTempC: fact(between(-60, 30))
+};
+
+const typeId = Joi.string()
+	.required()
+	.custom((value: string, helpers) => (isCatalogueId(value) ? value : helpers.error('catalogue.unknown')))
+	.messages({ 'catalogue.unknown': '{#label} must be the id of a type in the catalogue' });
+
+const thingFields = {
+	typeId,
+	name: name.required(),
+	quantity: fact(count(0, 99)).required(),
+	inPairs: Joi.boolean().default(false),
+	facts: Joi.object(properties).default({})
+};
+const thing = Joi.object<Thing>({ id: id.required(), ...thingFields, ...versioned });
+
+const notAsked = { value: null, source: 'client', state: 'not asked' } as const;
+const clientFields = {
+	name: name.required(),
+	offsetClo: fact(between(-0.6, 0.6)).default(notAsked),
+	careful: fact(Joi.boolean()).default(notAsked),
+	answeredParts: Joi.array().items(oneOf(PARTS)).unique().default([])
+};
+const client = Joi.object<Client>({
+	id: id.required(),
+	...clientFields,
+	things: Joi.array().items(thing).max(200).unique('id').required(),
+	...versioned
+});
+
+const worn = Joi.object({ thingId: id.required(), opening: oneOf(OPENINGS).default('closed') });
+const fixedOutfit = Joi.object<FixedOutfit>({
+	weather: id,
+	stageId: id.required(),
+	phaseId: id.required(),
+	round: count(1, 30),
+	worn: Joi.array().items(worn).required()
+});
+
+/** The document, as published. */
+export const documentSchema = Joi.object<Document>({
+	format: Joi.string().valid(DOCUMENT_FORMAT).required(),
+	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
+	trip: trip.required(),
+	clients: Joi.array().items(client).max(60).unique('id').required()
+});
+
+/** A request for a plan: a document, whose plan, and outfits to be judged as given. */
+export interface PlanRequest extends Document {
+	clientId?: string;
+	fixed: FixedOutfit[];
+}
+export const planRequestSchema = (documentSchema as Joi.ObjectSchema<PlanRequest>).keys({
+	clientId: id,
+	fixed: Joi.array().items(fixedOutfit).max(500).default([])
+});
+
+export const demandSchema = Joi.object({
+	airTempC: between(-60, 50).required(),
+	airVelocityMs: between(0, 60).required(),
+	wind10mKmh: between(0, 250).required(),
+	humidityPct: between(0, 100).required(),
+	metabolicWm2: between(40, 600).required(),
+	minutes: count(1, 1440),
+	walkSpeedMs: between(0, 3),
+	airPermeability: between(1, 1000)
+});
+
+/** What the pages save. `version` is the one that was edited. */
+export const tripEditSchema = Joi.object({ ...tripFields, version: count(1, 1e9).required() });
+export const newTripSchema = Joi.object({ name: name.required(), place: tripFields.place });
+export const clientEditSchema = Joi.object({ ...clientFields, version: count(1, 1e9).required() });
+export const newClientSchema = Joi.object({ name: name.required(), tripId: id });
+export const newThingSchema = Joi.object({ typeId, quantity: fact(count(0, 99)).required(), name });
+export const thingEditSchema = Joi.object({ ...thingFields, version: count(1, 1e9).required() });
+
+/** One thing that is wrong with an input, in words for the person who typed it. */
+export interface FieldError {
+	/** path as in `stages.0.base.airTempC` */
+	field: string;
+	value: unknown;
+	allowed: string;
+	message: string;
+}
+
+export type Checked<T> = { value: T; errors: null } | { value: null; errors: FieldError[] };
+
+/** What a rule allows, in words. */
+function allowedOf(detail: Joi.ValidationErrorItem): string {
+	const { limit, valids, regex } = detail.context ?? {};
+	switch (detail.type) {
+		case 'number.min':
+			return `${limit} or more`;
+		case 'number.max':
+			return `${limit} or less`;
+		case 'any.only':
+			return (valids as unknown[]).join(', ');
+		case 'any.required':
+			return 'must be given';
+		case 'number.base':
+			return 'a number';
+		case 'number.integer':
+			return 'a whole number';
+		case 'string.empty':
+			return 'some text';
+		case 'string.max':
+		case 'array.max':
+			return `at most ${limit}`;
+		case 'string.min':
+		case 'array.min':
+			return `at least ${limit}`;
+		case 'object.unknown':
+			return 'not a known field';
+		case 'string.pattern.base':
+			return String(regex);
+		default:
+			return detail.message.replace(/"/g, '');
+	}
+}
+
+/** Range of a number rule that a path in the schema ends at, as "−60 to 50", when it has both ends. */
+function rangeOf(schema: Joi.Schema, detail: Joi.ValidationErrorItem): string | null {
+	if (!detail.type.startsWith('number.')) return null;
+	try {
+		const keys = detail.path.filter((key) => typeof key === 'string');
+		const rules =
+			(
+				schema.extract(keys as string[]).describe() as {
+					rules?: { name: string; args?: { limit: number } }[];
+				}
+			).rules ?? [];
+		const limit = (rule: string): number | undefined => rules.find((r) => r.name === rule)?.args?.limit;
+		const [min, max] = [limit('min'), limit('max')];
+		return min !== undefined && max !== undefined ? `${min} to ${max}` : null;
+	} catch {
+		return null; // inside an array or a choice of shapes, where Joi cannot extract by path
+	}
+}
+
+/** Checks an input against a schema. Defaults are filled in; all errors come back, none loses what was typed. */
+export function check<T>(schema: Joi.Schema, input: unknown): Checked<T> {
+	const { value, error } = schema.validate(input, {
+		abortEarly: false,
+		convert: false,
+		errors: { wrap: { label: '' } }
+	});
+	if (!error) return { value: value as T, errors: null };
+	return {
+		value: null,
+		errors: error.details.map((detail) => {
+			const label = String(detail.path.at(-1) ?? 'the input');
+			const allowed = rangeOf(schema, detail) ?? allowedOf(detail);
+			return {
+				field: detail.path.join('.'),
+				value: detail.context?.value,
+				allowed,
+				message: detail.type === 'object.unknown' ? `${label} is not a known field` : `${label}: ${allowed}`
+			};
+		})
+	};
+}

@@ -1,0 +1,243 @@
+import { randomUUID } from 'node:crypto';
+import { catalogueType } from '$lib/core/cloth/catalogue';
+import type { Part } from '$lib/core/cloth/parts';
+import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
+import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import { getTrip } from './trips';
+
+interface ClientRow {
+	id: string;
+	name: string;
+	offset_clo: string;
+	careful: string;
+	answered_parts: string;
+	version: number;
+	deleted_at: string | null;
+}
+interface ThingRow {
+	id: string;
+	client_id: string;
+	type_id: string;
+	name: string;
+	quantity: string;
+	in_pairs: number;
+	facts: string;
+	version: number;
+	deleted_at: string | null;
+}
+
+const thingFrom = (row: ThingRow): Thing => ({
+	id: row.id,
+	typeId: row.type_id,
+	name: row.name,
+	quantity: JSON.parse(row.quantity) as Fact<number>,
+	inPairs: row.in_pairs === 1,
+	facts: JSON.parse(row.facts) as Thing['facts'],
+	version: row.version,
+	deletedAt: isoTime(row.deleted_at)
+});
+const clientFrom = (row: ClientRow, things: Thing[]): Client => ({
+	id: row.id,
+	name: row.name,
+	offsetClo: JSON.parse(row.offset_clo) as Fact<number>,
+	careful: JSON.parse(row.careful) as Fact<boolean>,
+	answeredParts: JSON.parse(row.answered_parts) as Part[],
+	things,
+	version: row.version,
+	deletedAt: isoTime(row.deleted_at)
+});
+
+/** Clients that are not deleted, with the number of things in their kits. */
+export async function listClients(): Promise<{ id: string; name: string; things: number }[]> {
+	const found = await rows<{ id: string; name: string; things: number }>(
+		pool(),
+		`SELECT c.id, c.name, COUNT(t.id) AS things FROM clients c
+		 LEFT JOIN things t ON t.client_id = c.id AND t.deleted_at IS NULL
+		 WHERE c.deleted_at IS NULL GROUP BY c.id ORDER BY c.name`
+	);
+	return found.map((row) => ({ ...row, things: Number(row.things) }));
+}
+
+/**
+ * One client with the kit.
+ * @throws NotFoundError when there is none, or it is deleted
+ */
+export async function getClient(id: string, db: Db = pool()): Promise<Client> {
+	const [row] = await rows<ClientRow>(db, 'SELECT * FROM clients WHERE id = ? AND deleted_at IS NULL', [id]);
+	if (!row) throw new NotFoundError('client');
+	const things = await rows<ThingRow>(
+		db,
+		'SELECT * FROM things WHERE client_id = ? AND deleted_at IS NULL ORDER BY created_at, id',
+		[id]
+	);
+	return clientFrom(row, things.map(thingFrom));
+}
+
+/** Ids of a trip's clients, in the order in which they were enrolled. */
+export const clientIdsOf = async (tripId: string): Promise<string[]> =>
+	(
+		await rows<{ id: string }>(
+			pool(),
+			`SELECT c.id FROM trip_clients tc JOIN clients c ON c.id = tc.client_id
+			 WHERE tc.trip_id = ? AND c.deleted_at IS NULL ORDER BY tc.enrolled_at, c.name`,
+			[tripId]
+		)
+	).map(({ id }) => id);
+
+/** A trip, its clients and their kit, as one document. @throws NotFoundError */
+export async function getDocument(tripId: string): Promise<Document> {
+	const trip = await getTrip(tripId);
+	const clients = await Promise.all((await clientIdsOf(tripId)).map((id) => getClient(id)));
+	return { format: DOCUMENT_FORMAT, formatVersion: DOCUMENT_VERSION, trip, clients };
+}
+
+const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const;
+
+/** Adds a whole client with the kit, as it stands. */
+export async function insertClient(db: Db, client: Omit<Client, 'version' | 'deletedAt'>): Promise<void> {
+	await write(
+		db,
+		'INSERT INTO clients (id, name, offset_clo, careful, answered_parts) VALUES (?, ?, ?, ?, ?)',
+		[
+			client.id,
+			client.name,
+			JSON.stringify(client.offsetClo),
+			JSON.stringify(client.careful),
+			JSON.stringify(client.answeredParts)
+		]
+	);
+	for (const thing of client.things) await insertThing(db, client.id, thing);
+}
+
+/** Adds a client, to a trip when one is given, and returns the id. */
+export async function createClient(name: string, tripId?: string): Promise<string> {
+	const id = randomUUID();
+	await inTransaction(async (db) => {
+		await insertClient(db, {
+			id,
+			name,
+			offsetClo: NOT_ASKED,
+			careful: NOT_ASKED,
+			answeredParts: [],
+			things: []
+		});
+		if (tripId) {
+			await getTrip(tripId, db);
+			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [tripId, id]);
+		}
+	});
+	return id;
+}
+
+export type ClientEdit = Pick<Client, 'name' | 'offsetClo' | 'careful' | 'answeredParts' | 'version'>;
+
+/** Saves what is known of a client and returns the new version. @throws ConflictError, NotFoundError */
+export async function saveClient(id: string, edit: ClientEdit): Promise<number> {
+	const touched = await write(
+		pool(),
+		`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, version = version + 1
+		 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
+		[
+			edit.name,
+			JSON.stringify(edit.offsetClo),
+			JSON.stringify(edit.careful),
+			JSON.stringify(edit.answeredParts),
+			id,
+			edit.version
+		]
+	);
+	if (touched === 0) {
+		await getClient(id);
+		throw new ConflictError('client');
+	}
+	return edit.version + 1;
+}
+
+/** Deletes a client, or brings one back. @throws NotFoundError */
+export async function setClientDeleted(id: string, deleted: boolean): Promise<void> {
+	const touched = await write(
+		pool(),
+		'UPDATE clients SET deleted_at = ?, version = version + 1 WHERE id = ?',
+		[deleted ? new Date() : null, id]
+	);
+	if (touched === 0) throw new NotFoundError('client');
+}
+
+async function insertThing(
+	db: Db,
+	clientId: string,
+	thing: Omit<Thing, 'version' | 'deletedAt'>
+): Promise<void> {
+	await write(
+		db,
+		'INSERT INTO things (id, client_id, type_id, name, quantity, in_pairs, facts) VALUES (?, ?, ?, ?, ?, ?, ?)',
+		[
+			thing.id,
+			clientId,
+			thing.typeId,
+			thing.name,
+			JSON.stringify(thing.quantity),
+			thing.inPairs,
+			JSON.stringify(thing.facts)
+		]
+	);
+}
+
+/** Adds a thing of a catalogue type to a kit and returns it. @throws NotFoundError */
+export async function addThing(
+	clientId: string,
+	typeId: string,
+	quantity: Fact<number>,
+	name?: string
+): Promise<Thing> {
+	const type = catalogueType(typeId);
+	const thing = {
+		id: randomUUID(),
+		typeId,
+		name: name ?? type.name,
+		quantity,
+		inPairs: type.inPairs,
+		facts: {}
+	};
+	await inTransaction(async (db) => {
+		await getClient(clientId, db);
+		await insertThing(db, clientId, thing);
+	});
+	return { ...thing, version: 1, deletedAt: null };
+}
+
+export type ThingEdit = Omit<Thing, 'id' | 'deletedAt'>;
+
+/** Saves a thing and returns the new version. @throws ConflictError, NotFoundError */
+export async function saveThing(id: string, edit: ThingEdit): Promise<number> {
+	const touched = await write(
+		pool(),
+		`UPDATE things SET type_id = ?, name = ?, quantity = ?, in_pairs = ?, facts = ?, version = version + 1
+		 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
+		[
+			edit.typeId,
+			edit.name,
+			JSON.stringify(edit.quantity),
+			edit.inPairs,
+			JSON.stringify(edit.facts),
+			id,
+			edit.version
+		]
+	);
+	if (touched === 0) {
+		const [there] = await rows(pool(), 'SELECT id FROM things WHERE id = ? AND deleted_at IS NULL', [id]);
+		throw there ? new ConflictError('thing') : new NotFoundError('thing');
+	}
+	return edit.version + 1;
+}
+
+/** Takes a thing out of a kit, or puts it back. @throws NotFoundError */
+export async function setThingDeleted(id: string, deleted: boolean): Promise<void> {
+	const touched = await write(
+		pool(),
+		'UPDATE things SET deleted_at = ?, version = version + 1 WHERE id = ?',
+		[deleted ? new Date() : null, id]
+	);
+	if (touched === 0) throw new NotFoundError('thing');
+}

@@ -1,0 +1,27 @@
+import { DEMO_DOCUMENT } from '$lib/formats/demo';
+import { inTransaction, pool, rows, write } from './pool';
+import { insertClient } from './clients';
+import { insertTrip } from './trips';
+
+/** Whether nobody has put anything in yet, not even into the bin. */
+export async function isEmpty(): Promise<boolean> {
+	const [count] = await rows<{ n: number }>(
+		pool(),
+		'SELECT (SELECT COUNT(*) FROM trips) + (SELECT COUNT(*) FROM clients) AS n'
+	);
+	return Number(count!.n) === 0;
+}
+
+/** Loads the demo anew. Only what belongs to the demo is replaced; everything else stays. */
+export async function loadDemo(): Promise<void> {
+	const { trip, clients } = DEMO_DOCUMENT;
+	await inTransaction(async (db) => {
+		await write(db, 'DELETE FROM trips WHERE id = ?', [trip.id]);
+		for (const client of clients) await write(db, 'DELETE FROM clients WHERE id = ?', [client.id]);
+		await insertTrip(db, trip);
+		for (const client of clients) {
+			await insertClient(db, client);
+			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
+		}
+	});
+}

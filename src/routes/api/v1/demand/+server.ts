@@ -1,0 +1,5 @@
+import { demandOf, type DemandQuestion } from '$lib/core/body/demand';
+import { demandSchema } from '$lib/formats/schema';
+import { api, bodyOf } from '$lib/server/http';
+
+export const POST = api(async ({ request }) => demandOf(await bodyOf<DemandQuestion>(request, demandSchema)));

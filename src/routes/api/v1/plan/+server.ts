@@ -1,0 +1,17 @@
+import { planDocument } from '$lib/core/plan/plan';
+import { planAnswer } from '$lib/formats/plan-answer';
+import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
+import { InputError, api, bodyOf } from '$lib/server/http';
+
+export const POST = api(async ({ request }) => {
+	const asked = await bodyOf<PlanRequest>(request, planRequestSchema);
+	const id = asked.clientId ?? asked.clients[0]?.id;
+	const client = asked.clients.find((one) => one.id === id);
+	if (!client) {
+		const allowed = asked.clients.map((one) => one.id).join(', ') || 'at least one client in clients';
+		throw new InputError([
+			{ field: 'clientId', value: id ?? null, allowed, message: `clientId: ${allowed}` }
+		]);
+	}
+	return planAnswer(client.id, planDocument(asked, client, asked.fixed));
+});

@@ -1,0 +1,8 @@
+import { thingEditSchema } from '$lib/formats/schema';
+import { saveThing, setThingDeleted, type ThingEdit } from '$lib/server/db/clients';
+import { api, bodyOf, param } from '$lib/server/http';
+
+export const PUT = api(async (event) => ({
+	version: await saveThing(param(event, 'id'), await bodyOf<ThingEdit>(event.request, thingEditSchema))
+}));
+export const DELETE = api(async (event) => setThingDeleted(param(event, 'id'), true));
