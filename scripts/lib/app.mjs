@@ -17,6 +17,7 @@ export async function startApp(root, port, env) {
 			PORT: String(port),
 			ORIGIN: address,
 			BODY_SIZE_LIMIT: '4M',
+			SHUTDOWN_TIMEOUT: '3',
 			NODE_ENV: 'production'
 		},
 		stdio: ['ignore', 'inherit', 'inherit'],

@@ -1,0 +1,13 @@
+import type { HandleServerError } from '@sveltejs/kit';
+import { closePool } from '$lib/server/db/pool';
+
+process.on('sveltekit:shutdown', () => {
+	void closePool();
+});
+
+/** A page that fails says so in plain words; the details go to the log. */
+export const handleError: HandleServerError = ({ error, status }) => {
+	if (status === 404) return { message: 'There is nothing at this address.', hint: 'Go back to the trips.' };
+	console.error(error);
+	return { message: 'Something went wrong on the server.', hint: 'Nothing was lost; try again in a moment.' };
+};
