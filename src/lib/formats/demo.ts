@@ -40,9 +40,9 @@ const DAY_ONE: PhaseRow[] = [
 	['1-skins', 'Skins on at the car', 'stop', 10, 900, 100, 'lee', { marks: ['fiddly'] }],
 	['1-forest', 'Climb through the forest', 'move', 60, 1150, 280, 'forest'],
 	['1-open', 'Climb over open slopes', 'move', 75, 1600, 280, 'slope'],
-	['1-top', 'Change-over on Tarn Saddle', 'stop', 12, 1840, 95, 'ridge', { marks: ['fiddly'] }],
-	['1-last', 'Wait for the last on the saddle', 'stop', 18, 1840, 80, 'ridge'],
+	['1-last', 'Wait for the last on Tarn Saddle', 'stop', 18, 1840, 80, 'ridge'],
 	['1-hurt', 'What if: partner hurt on the saddle', 'what-if', 120, 1800, 75, 'slope'],
+	['1-top', 'Change-over, skins off', 'stop', 10, 1840, 95, 'ridge', { marks: ['fiddly'] }],
 	[
 		'1-descent',
 		'Descent to the tarn',
@@ -53,7 +53,7 @@ const DAY_ONE: PhaseRow[] = [
 		'slope',
 		{ ownSpeedKmh: 12, marks: ['snow-contact'] }
 	],
-	['1-tea', 'Tea below the boulder', 'stop', 20, 1250, 75, 'lee'],
+	['1-tea', 'Tea below the boulder', 'stop', 15, 1250, 75, 'lee'],
 	['1-climb', 'Climb back to the rim', 'move', 45, 1450, 280, 'slope'],
 	['1-change', 'Second change-over', 'stop', 10, 1600, 95, 'ridge', { marks: ['fiddly'] }],
 	[
@@ -66,7 +66,7 @@ const DAY_ONE: PhaseRow[] = [
 		'slope',
 		{ ownSpeedKmh: 12, marks: ['snow-contact'] }
 	],
-	['1-wait', 'Wait for the van', 'stop', 20, 920, 80, 'lee'],
+	['1-wait', 'Wait for the van', 'stop', 15, 920, 80, 'lee'],
 	['1-lodge', 'Evening at the lodge', 'indoors', 180, 900, 70, 'in'],
 	['1-night', 'Night at the lodge', 'sleep', 540, 900, 45, 'in']
 ];
@@ -193,6 +193,7 @@ const RUNA = client(
 		['glove-light'],
 		['glove-winter'],
 		['mitten'],
+		['overmitt-shell'],
 		['cap-thin'],
 		['hat-warm'],
 		['neck-tube', 2],

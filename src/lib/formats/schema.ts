@@ -50,7 +50,8 @@ export const conditionRanges = {
 	altitudeM: [-400, 8900],
 	lapseKPerKm: [-20, 12]
 } as const;
-const condition = (key: keyof typeof conditionRanges): Joi.NumberSchema => between(conditionRanges[key][0], conditionRanges[key][1]);
+const condition = (key: keyof typeof conditionRanges): Joi.NumberSchema =>
+	between(conditionRanges[key][0], conditionRanges[key][1]);
 
 const typed = Joi.object({
 	airTempC: condition('airTempC'),

@@ -46,7 +46,7 @@ export async function listTrips(): Promise<TripLine[]> {
 		pool(),
 		`SELECT t.id, t.name, t.place, MIN(s.stage_date) AS firstDate, MAX(s.stage_date) AS lastDate, COUNT(s.id) AS stages
 		 FROM trips t LEFT JOIN stages s ON s.trip_id = t.id
-		 WHERE t.deleted_at IS NULL GROUP BY t.id ORDER BY firstDate IS NULL, firstDate, t.name`
+		 WHERE t.deleted_at IS NULL GROUP BY t.id ORDER BY COALESCE(MIN(s.stage_date), '9999-12-31'), t.name`
 	);
 	const enrolled = await rows<{ trip_id: string; id: string; name: string }>(
 		pool(),

@@ -1,0 +1,188 @@
+import { catalogueType } from '../core/cloth/catalogue';
+import type { Row } from '../core/cloth/parts';
+import type { FactState, Mark, PhaseKind } from '../core/document/types';
+import type { LadderCell } from '../core/plan/ladder';
+import type { Where } from '../core/plan/plan';
+import type { ReasonKind } from '../core/plan/reasons';
+import type { PhaseVerdict, Verdict } from '../core/plan/verdicts';
+import type { Precipitation } from '../core/weather/precipitation';
+import type { Place } from '../core/weather/wind';
+
+/** Figures and states in the words of a guide. */
+
+const MINUS = '−';
+/** A number with a real minus sign. */
+export const signed = (value: number, digits = 0): string => {
+	const text = Math.abs(value).toFixed(digits);
+	return value < 0 && Number(text) !== 0 ? MINUS + text : text;
+};
+export const degrees = (tempC: number): string => `${signed(tempC)}°`;
+export const clo = (value: number): string => value.toFixed(2);
+
+/** Minutes after midnight as a clock time. */
+export function clock(minutes: number): string {
+	const day = ((Math.round(minutes) % 1440) + 1440) % 1440;
+	return `${String(Math.floor(day / 60)).padStart(2, '0')}:${String(day % 60).padStart(2, '0')}`;
+}
+/** A length of time, short. */
+export const duration = (minutes: number): string =>
+	minutes < 120
+		? `${minutes} min`
+		: `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`;
+
+/** An ISO date as "Sat 23 Jan 2027", the same on server and page; what is no date comes back as it is. */
+export function longDate(iso: string): string {
+	const date = new Date(`${iso}T12:00:00Z`);
+	if (Number.isNaN(date.getTime())) return iso;
+	const part = (options: Intl.DateTimeFormatOptions): string =>
+		new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(date);
+	return `${part({ weekday: 'short' })} ${part({ day: 'numeric' })} ${part({ month: 'short' })} ${part({ year: 'numeric' })}`;
+}
+
+export const KIND_WORDS: Readonly<Record<PhaseKind, string>> = {
+	move: 'moving',
+	stop: 'stop',
+	ride: 'ride',
+	indoors: 'indoors',
+	sleep: 'night',
+	'what-if': 'what if'
+};
+export const PLACE_WORDS: Readonly<Record<Place, string>> = {
+	in: 'heated',
+	'cold-in': 'unheated roof',
+	lee: 'in the lee',
+	forest: 'forest',
+	trees: 'open trees',
+	slope: 'open slope',
+	ridge: 'ridge'
+};
+export const PRECIPITATION_WORDS: Readonly<Record<Precipitation, string>> = {
+	dry: 'dry',
+	'dry-snow': 'dry snow',
+	'wet-snow': 'wet snow',
+	drizzle: 'drizzle',
+	rain: 'rain',
+	'heavy-rain': 'heavy rain'
+};
+export const MARK_WORDS: Readonly<Record<Mark, string>> = {
+	helmet: 'helmet',
+	harness: 'harness',
+	fiddly: 'fiddly hands',
+	'arms-up': 'arms up',
+	seated: 'seated',
+	'snow-contact': 'snow contact',
+	splash: 'splash',
+	quiet: 'quiet',
+	flame: 'open fire',
+	abrasion: 'abrasion',
+	pedals: 'pedals',
+	controls: 'controls',
+	'boots-on': 'boots stay on',
+	roped: 'tied in',
+	dark: 'dark',
+	'alone-with-pack': 'alone with the pack',
+	'pack-away': 'pack not at hand'
+};
+export const STATE_WORDS: Readonly<Record<FactState, string>> = {
+	has: 'has',
+	'has not': 'has not',
+	assumed: 'assumed',
+	'not asked': 'not asked'
+};
+export const WHERE_WORDS: Readonly<Record<Where, string>> = {
+	pocket: 'In a pocket',
+	top: 'On top of the pack',
+	pack: 'In the pack',
+	base: 'Left at base'
+};
+export const REASON_WORDS: Readonly<Record<ReasonKind, string>> = {
+	standard: 'published standard',
+	practice: 'common practice',
+	assumption: 'our assumption'
+};
+
+/** A thing in few words: what stands before the first comma of its name. */
+export const shortName = (name: string): string => name.split(',')[0]!;
+
+/** The name of a catalogue type in few words. */
+export const shortTypeName = (typeId: string): string => shortName(catalogueType(typeId).name);
+
+const WHO: Partial<Record<Row | 'body', string>> = { body: 'the whole body', hands: 'fingers', feet: 'toes' };
+
+/** A verdict as a sentence that a guide could say. */
+export function verdictSentence(phase: PhaseVerdict, name: string): string {
+	const { verdict, holdsMinutes, cell, limitedBy } = phase;
+	const who = WHO[limitedBy] ?? `the ${limitedBy}`;
+	switch (verdict) {
+		case 'right':
+			return cell.kind === 'sleep' ? 'Right for the night.' : 'Right for these minutes.';
+		case 'cool':
+			return limitedBy === 'body'
+				? `Holds, but ${name} will feel cold.`
+				: limitedBy === 'sleep'
+					? 'The bag holds, but the night will feel cold.'
+					: `Holds, but ${who} get cold.`;
+		case 'short':
+			if (limitedBy === 'sleep') return 'The night is too cold for the bag.';
+			return holdsMinutes === 0
+				? `Cold already when it begins (${who}).`
+				: `Holds ${holdsMinutes} of ${cell.minutes} min (${who}).`;
+		case 'warm':
+			return 'Too warm: open or take off.';
+		case 'warm before a stop':
+			return 'Too warm, and a stop follows: open or take off first.';
+		case 'wet through':
+			return `Wet through at the ${limitedBy}.`;
+		case 'nothing suffices':
+			return `No clothing holds ${cell.minutes} min here: shorten, shelter, heat, or do not go.`;
+		case 'not judged yet':
+			return cell.heated ? 'Heated: not judged yet.' : 'Too mild for the cold method: not judged yet.';
+	}
+}
+
+/** A verdict in the few words of a tag. */
+export function verdictTag({ verdict, holdsMinutes, cell, limitedBy }: PhaseVerdict): string {
+	if (verdict === 'short' && limitedBy !== 'sleep') {
+		return holdsMinutes === 0 ? 'short: cold already' : `short: ${holdsMinutes} of ${cell.minutes} min`;
+	}
+	return verdict;
+}
+
+/** Style class of a verdict. */
+export const verdictClass = (verdict: Verdict): string =>
+	({
+		right: 'right',
+		cool: 'cool',
+		short: 'short',
+		'nothing suffices': 'nothing',
+		'wet through': 'wet',
+		warm: 'warm',
+		'warm before a stop': 'warm',
+		'not judged yet': 'open'
+	})[verdict];
+
+/**
+ * What stands in a cell of the ladder.
+ * @param names of what is there, from the skin out
+ * @param full names everything; otherwise the outermost and how many are under it
+ */
+export function ladderWords(cell: LadderCell, names: readonly string[], full: boolean): string {
+	const top = names.at(-1) ?? '';
+	const covered = full
+		? [...names].reverse().join(' over ')
+		: names.length > 1
+			? `${top} +${names.length - 1}`
+			: top;
+	switch (cell.state) {
+		case 'covered':
+			return covered;
+		case 'assumed':
+			return `assumed: ${covered}`;
+		case 'not asked':
+			return 'not asked';
+		case 'missing':
+			return names.length > 0 ? `missing (only ${covered})` : 'missing';
+		case 'not needed':
+			return 'not needed';
+	}
+}

@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { tick } from 'svelte';
+
+	interface Props {
+		trips: { id: string; name: string; clients: { id: string; name: string }[] }[];
+		clients: { id: string; name: string }[];
+	}
+	let { trips, clients }: Props = $props();
+
+	let open = $state(false);
+	let query = $state('');
+	let at = $state(0);
+	let box = $state<HTMLDialogElement>();
+	let input = $state<HTMLInputElement>();
+
+	const places = $derived([
+		...trips.map((trip) => ({ label: trip.name, kind: 'trip', url: `/trips/${trip.id}` })),
+		...trips.flatMap((trip) =>
+			trip.clients.map((client) => ({
+				label: `${client.name}, on ${trip.name}`,
+				kind: 'layer plan',
+				url: `/trips/${trip.id}/plan/${client.id}`
+			}))
+		),
+		...clients.map((client) => ({ label: client.name, kind: 'kit', url: `/clients/${client.id}` })),
+		{ label: 'All trips', kind: 'page', url: '/' },
+		{ label: 'All clients', kind: 'page', url: '/clients' }
+	]);
+	const found = $derived(
+		places
+			.filter(({ label, kind }) =>
+				query
+					.toLowerCase()
+					.split(/\s+/)
+					.every((word) => `${label} ${kind}`.toLowerCase().includes(word))
+			)
+			.slice(0, 9)
+	);
+
+	async function show(): Promise<void> {
+		query = '';
+		at = 0;
+		open = true;
+		await tick();
+		box?.showModal();
+		input?.focus();
+	}
+	function go(url: string): void {
+		box?.close();
+		void goto(url);
+	}
+	function onkeydown(event: KeyboardEvent): void {
+		if (event.key === 'ArrowDown') at = Math.min(at + 1, found.length - 1);
+		else if (event.key === 'ArrowUp') at = Math.max(at - 1, 0);
+		else if (event.key === 'Enter') go(found[at]?.url ?? '/');
+		else return;
+		event.preventDefault();
+	}
+	function onwindowkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (event.key !== '/' || target.closest('input, textarea, select, [contenteditable]')) return;
+		event.preventDefault();
+		void show();
+	}
+</script>
+
+<svelte:window onkeydown={onwindowkeydown} />
+
+<button class="find no-print" onclick={show}>Find a client or trip <kbd>/</kbd></button>
+
+{#if open}
+	<dialog bind:this={box} onclose={() => (open = false)} aria-label="Find a client or trip">
+		<input
+			bind:this={input}
+			bind:value={query}
+			oninput={() => (at = 0)}
+			{onkeydown}
+			role="combobox"
+			aria-expanded="true"
+			aria-controls="go-to-list"
+			aria-activedescendant={found.length > 0 ? `go-to-${at}` : undefined}
+			aria-label="Name of a client or trip"
+			placeholder="Name of a client or trip"
+		/>
+		<ul id="go-to-list" role="listbox" aria-label="Places">
+			{#each found as place, i (place.url)}
+				<!-- svelte-ignore a11y_click_events_have_key_events -->
+				<li id="go-to-{i}" role="option" aria-selected={i === at} onclick={() => go(place.url)}>
+					<span>{place.label}</span><span class="soft small">{place.kind}</span>
+				</li>
+			{:else}
+				<li class="soft" role="option" aria-selected="false">Nothing of that name.</li>
+			{/each}
+		</ul>
+	</dialog>
+{/if}
+
+<style>
+	.find {
+		border: 1px solid var(--rule-strong);
+		background: var(--sheet);
+		border-radius: 3px;
+		padding: 5px 10px;
+		font-size: 14px;
+		cursor: pointer;
+	}
+	dialog {
+		margin: 12vh auto auto;
+		width: min(560px, 92vw);
+		padding: 0;
+		border: 2px solid var(--ink);
+		background: var(--sheet);
+		color: var(--ink);
+	}
+	dialog::backdrop {
+		background: rgb(27 42 39 / 0.35);
+	}
+	input {
+		width: 100%;
+		border: 0;
+		border-bottom: 1px solid var(--rule);
+		padding: 14px 18px;
+		font-size: 19px;
+		background: transparent;
+	}
+	input:focus {
+		box-shadow: none;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		padding: 9px 18px;
+		cursor: pointer;
+	}
+	li[aria-selected='true'] {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+	li[aria-selected='true'] .soft {
+		color: var(--band);
+	}
+</style>

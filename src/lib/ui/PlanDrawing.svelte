@@ -1,0 +1,351 @@
+<script lang="ts">
+	import { area, curveBumpX } from 'd3';
+	import { scaleLinear } from 'd3';
+	import { WORK_WM2 } from '$lib/core/body/effort';
+	import type { ClothFunction } from '$lib/core/document/types';
+	import type { PlannedPhase } from '$lib/core/plan/plan';
+	import { reason } from '$lib/core/plan/reasons';
+	import { clo, verdictSentence } from '$lib/formats/words';
+	import { columnEdges } from './plan-columns';
+	import { why } from './why.svelte';
+
+	interface Props {
+		phases: readonly PlannedPhase[];
+		widths: readonly number[];
+		names: ReadonlyMap<string, string>;
+		clientName: string;
+		height?: number;
+	}
+	let { phases, widths, names, clientName, height = 300 }: Props = $props();
+
+	const GAP = 7;
+	const TOP = 10;
+	const edges = $derived(columnEdges(widths));
+	const works = (phase: PlannedPhase): boolean => phase.cell.metabolicWm2 >= WORK_WM2;
+	const highest = $derived(
+		Math.max(
+			1,
+			...phases
+				.filter(({ cell }) => cell.kind !== 'what-if')
+				.map((phase) =>
+					Math.max(
+						phase.resultantClo,
+						phase.band ? Math.min(phase.band.needClo, 3.2) : 0,
+						phase.band && works(phase) ? phase.band.neutralClo : 0
+					)
+				)
+		) * 1.08
+	);
+	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
+
+	interface Slab {
+		k: number;
+		thingId: string;
+		name: string;
+		tone: ClothFunction;
+		low: number;
+		high: number;
+	}
+	/** What a layer is drawn as: over everything by where it is worn, else by what it is for. */
+	function toneOf(phase: PlannedPhase, thingId: string): ClothFunction {
+		const layer = phase.outfit.find(({ cloth }) => cloth.thingId === thingId)!;
+		if (layer.position === 5) return 'over';
+		if (layer.position <= 1) return 'skin';
+		return layer.cloth.functions.find((one) => one !== 'over' && one !== 'skin') ?? 'warmth';
+	}
+	const slabs = $derived(
+		phases.flatMap((phase, k) => {
+			let low = 0;
+			return phase.drawn.map((layer): Slab => {
+				const high = low + Math.max(0, layer.gainClo);
+				const slab = {
+					k,
+					thingId: layer.thingId,
+					name: names.get(layer.thingId) ?? '',
+					tone: toneOf(phase, layer.thingId),
+					low,
+					high
+				};
+				low = high;
+				return slab;
+			});
+		})
+	);
+	const left = (k: number): number => edges[k]! + GAP / 2;
+	const right = (k: number): number => edges[k + 1]! - GAP / 2;
+
+	/** One ribbon for as long as a thing stays on without a break. */
+	const ribbons = $derived.by(() => {
+		const found: Slab[][] = [];
+		for (const slab of slabs) {
+			const run = found.find((one) => one.at(-1)!.thingId === slab.thingId && one.at(-1)!.k === slab.k - 1);
+			if (run) run.push(slab);
+			else found.push([slab]);
+		}
+		return found;
+	});
+	const shape = $derived(
+		area<{ x: number; low: number; high: number }>()
+			.x((point) => point.x)
+			.y0((point) => y(point.low))
+			.y1((point) => y(point.high))
+			.curve(curveBumpX)
+	);
+	const path = (run: readonly Slab[]): string =>
+		shape(
+			run.flatMap(({ k, low, high }) => [
+				{ x: left(k), low, high },
+				{ x: right(k), low, high }
+			])
+		) ?? '';
+
+	const LABEL_PX = 14;
+	const CHARACTER_PX = 6.6;
+	/** Where a name fits: the widest stretch of columns through which one line of text stays inside the ribbon. */
+	function labels(run: readonly Slab[]): { x: number; y: number; text: string }[] {
+		let best = { width: 0, x: 0, y: 0 };
+		run.forEach((start, i) => {
+			let low = y(start.low);
+			let high = y(start.high);
+			for (let j = i; j < run.length; j++) {
+				low = Math.min(low, y(run[j]!.low));
+				high = Math.max(high, y(run[j]!.high));
+				if (low - high < LABEL_PX) break;
+				const width = right(run[j]!.k) - left(start.k) - 10;
+				if (width > best.width) best = { width, x: left(start.k) + 6, y: (low + high) / 2 + 4 };
+			}
+		});
+		const fits = Math.floor(best.width / CHARACTER_PX);
+		const { name } = run[0]!;
+		const text = name.length > fits ? name.slice(0, Math.max(0, fits - 1)) + '…' : name;
+		return fits < 4 ? [] : [{ x: best.x, y: best.y, text }];
+	}
+
+	/** The part of a column that is missing, or too much. */
+	function trouble(
+		phase: PlannedPhase
+	): { low: number; high: number; kind: 'short' | 'cool' | 'warm' } | null {
+		const { band, resultantClo } = phase;
+		if (!band) return null;
+		if (resultantClo < band.holdClo)
+			return { low: resultantClo, high: Math.min(band.holdClo, highest), kind: 'short' };
+		if (resultantClo < band.needClo)
+			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'cool' };
+		if (phase.verdict.startsWith('warm')) return { low: band.neutralClo, high: resultantClo, kind: 'warm' };
+		return null;
+	}
+	const clamped = (value: number): number => y(Math.min(value, highest));
+
+	function whyCloth(slab: Slab): void {
+		const phase = phases[slab.k]!;
+		const { cloth } = phase.outfit.find((layer) => layer.cloth.thingId === slab.thingId)!;
+		why.open({
+			title: slab.name,
+			sentence: `Adds ${clo(slab.high - slab.low)} clo in “${phase.cell.name}”, in this wind and movement.`,
+			lines: [{ label: 'Warmth where it covers, at rest in still air', text: `${clo(cloth.localClo)} clo` }],
+			reasons: [
+				reason('supply', [
+					['local insulation', cloth.localClo, 'clo'],
+					['air permeability', cloth.airPermeability, 'l/(m²·s)'],
+					['air past the body', phase.cell.airVelocityMs, 'm/s'],
+					['whole outfit', phase.resultantClo, 'clo']
+				])
+			]
+		});
+	}
+	const summary = $derived(
+		phases.map((phase) => `${phase.cell.name}: ${verdictSentence(phase, clientName)}`).join(' ')
+	);
+</script>
+
+<svg
+	width={edges.at(-1)}
+	{height}
+	role="img"
+	aria-label="What {clientName} wears against what each phase needs. {summary}"
+>
+	<defs>
+		{#each ['short', 'cool', 'warm'] as kind (kind)}
+			<pattern
+				id="hatch-{kind}"
+				width="6"
+				height="6"
+				patternUnits="userSpaceOnUse"
+				patternTransform="rotate({kind === 'cool' ? -45 : 45})"
+			>
+				<line
+					x1="0"
+					y1="0"
+					x2="0"
+					y2="6"
+					stroke="var(--v-{kind})"
+					stroke-width={kind === 'short' ? 3 : 1.6}
+				/>
+			</pattern>
+		{/each}
+		<pattern id="cloth-weather" width="5" height="5" patternUnits="userSpaceOnUse">
+			<rect width="5" height="5" fill="var(--cloth-weather)" /><line
+				x1="0"
+				y1="2.5"
+				x2="5"
+				y2="2.5"
+				stroke="#1b2a27"
+				stroke-opacity="0.16"
+			/>
+		</pattern>
+		<pattern id="cloth-warmth" width="6" height="6" patternUnits="userSpaceOnUse">
+			<rect width="6" height="6" fill="var(--cloth-warmth)" /><circle
+				cx="2"
+				cy="2"
+				r="0.8"
+				fill="#1b2a27"
+				fill-opacity="0.2"
+			/>
+		</pattern>
+		<pattern id="cloth-skin" width="4" height="4" patternUnits="userSpaceOnUse"
+			><rect width="4" height="4" fill="var(--cloth-skin)" /></pattern
+		>
+		<pattern id="cloth-over" width="14" height="14" patternUnits="userSpaceOnUse">
+			<rect width="14" height="14" fill="var(--cloth-over)" /><line
+				x1="0"
+				y1="13"
+				x2="14"
+				y2="13"
+				stroke="#fff"
+				stroke-opacity="0.22"
+				stroke-width="1.5"
+			/>
+		</pattern>
+	</defs>
+	{#each phases as phase, k (k)}
+		{@const band = phase.band}
+		<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
+		{#if band}
+			{@const roof = works(phase) ? clamped(band.neutralClo) : TOP}
+			<rect
+				x={left(k)}
+				width={right(k) - left(k)}
+				y={roof}
+				height={Math.max(0, clamped(band.needClo) - roof)}
+				class="comfort"
+				class:fades={!works(phase)}
+			/>
+		{/if}
+	{/each}
+	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
+		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+		<path d={path(run)} fill="url(#cloth-{run[0]!.tone})" class="cloth" onclick={() => whyCloth(run[0]!)}>
+			<title>{run[0]!.name}</title>
+		</path>
+	{/each}
+	{#each phases as phase, k (k)}
+		{@const gap = trouble(phase)}
+		{@const band = phase.band}
+		{#if gap}
+			<rect
+				x={left(k)}
+				width={right(k) - left(k)}
+				y={y(gap.high)}
+				height={Math.max(2, y(gap.low) - y(gap.high))}
+				fill="url(#hatch-{gap.kind})"
+			/>
+		{/if}
+		{#if band}
+			{#if works(phase)}
+				<line
+					x1={left(k)}
+					x2={right(k)}
+					y1={clamped(band.neutralClo)}
+					y2={clamped(band.neutralClo)}
+					class="halo"
+				/>
+				<line
+					x1={left(k)}
+					x2={right(k)}
+					y1={clamped(band.neutralClo)}
+					y2={clamped(band.neutralClo)}
+					class="sweat"
+				/>
+			{/if}
+			<line x1={left(k)} x2={right(k)} y1={clamped(band.needClo)} y2={clamped(band.needClo)} class="halo" />
+			<line x1={left(k)} x2={right(k)} y1={clamped(band.needClo)} y2={clamped(band.needClo)} class="need" />
+			<line
+				x1={left(k)}
+				x2={right(k)}
+				y1={clamped(band.holdClo)}
+				y2={clamped(band.holdClo)}
+				class="halo wide"
+			/>
+			<line x1={left(k)} x2={right(k)} y1={clamped(band.holdClo)} y2={clamped(band.holdClo)} class="hold" />
+		{/if}
+	{/each}
+	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
+		{#each labels(run) as label (label.x)}
+			<text x={label.x} y={label.y} class="on-{run[0]!.tone}" style:stroke="var(--cloth-{run[0]!.tone})"
+				>{label.text}</text
+			>
+		{/each}
+	{/each}
+	<line x1="0" x2={edges.at(-1)} y1={height - 0.5} y2={height - 0.5} class="ground" />
+</svg>
+
+<style>
+	svg {
+		display: block;
+		background: var(--sheet);
+	}
+	.edge {
+		stroke: var(--rule);
+	}
+	.ground {
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.comfort {
+		fill: var(--band);
+	}
+	.fades {
+		opacity: 0.55;
+	}
+	.cloth {
+		stroke: var(--sheet);
+		stroke-width: 1.2;
+		cursor: pointer;
+	}
+	.cloth:hover {
+		stroke: var(--ink);
+	}
+	.hold {
+		stroke: var(--ink);
+		stroke-width: 4;
+	}
+	.need {
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+	.sweat {
+		stroke: var(--ink);
+		stroke-width: 1.6;
+		stroke-dasharray: 2 4;
+	}
+	.halo {
+		stroke: var(--sheet);
+		stroke-width: 3.4;
+		stroke-opacity: 0.8;
+	}
+	.halo.wide {
+		stroke-width: 6.5;
+	}
+	text {
+		font-size: 12.5px;
+		pointer-events: none;
+		fill: var(--ink);
+		font-weight: 600;
+		paint-order: stroke;
+		stroke-width: 4px;
+		stroke-linejoin: round;
+	}
+	.on-over {
+		fill: var(--on-over);
+	}
+</style>

@@ -1,0 +1,141 @@
+<script lang="ts">
+	import { RULES } from '$lib/core/plan/reasons';
+	import { REASON_WORDS } from '$lib/formats/words';
+	import { tick } from 'svelte';
+	import { why } from './why.svelte';
+
+	let panel = $state<HTMLElement>();
+
+	$effect(() => {
+		if (why.shown) void tick().then(() => panel?.focus());
+	});
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && why.shown && why.close()} />
+
+{#if why.shown}
+	<aside bind:this={panel} tabindex="-1" aria-label="Why: {why.shown.title}" class="no-print">
+		<header>
+			<p class="tiny soft">Why</p>
+			<button class="square" onclick={() => why.close()} aria-label="Close the reasons">✕</button>
+		</header>
+		<h2>{why.shown.title}</h2>
+		<p class="sentence">{why.shown.sentence}</p>
+		{#if why.shown.lines?.length}
+			<dl class="lines">
+				{#each why.shown.lines as line (line.label)}
+					<dt>{line.label}</dt>
+					<dd>{line.text}</dd>
+				{/each}
+			</dl>
+		{/if}
+		<ol>
+			{#each why.shown.reasons as reason, i (i)}
+				{@const rule = RULES[reason.rule]}
+				<li>
+					<p class="says">{rule.says}</p>
+					{#if 'equation' in rule}<p class="equation">{rule.equation}</p>{/if}
+					{#if reason.values.length > 0}
+						<table>
+							<tbody>
+								{#each reason.values as value (value.name)}
+									<tr>
+										<th scope="row">{value.name}</th>
+										<td>{String(value.value).replace('-', '−')}{value.unit ? ` ${value.unit}` : ''}</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					{/if}
+					<p class="source">
+						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {reason.source}
+					</p>
+				</li>
+			{/each}
+		</ol>
+	</aside>
+{/if}
+
+<style>
+	aside {
+		position: fixed;
+		inset: 0 0 0 auto;
+		width: min(420px, 100vw);
+		overflow-y: auto;
+		background: var(--sheet);
+		border-left: 3px solid var(--ink);
+		padding: 14px 22px 40px;
+		z-index: 40;
+		box-shadow: -12px 0 32px rgb(27 42 39 / 0.14);
+	}
+	aside:focus {
+		outline: none;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	.sentence {
+		margin: 6px 0 14px;
+		font-size: 17px;
+	}
+	.lines {
+		margin-bottom: 14px;
+		font-size: 15px;
+	}
+	dt {
+		font-size: 12.5px;
+		color: var(--soft);
+	}
+	dd {
+		margin-bottom: 6px;
+	}
+	li {
+		border-top: 1px solid var(--rule);
+		padding: 10px 0 12px;
+	}
+	.says {
+		font-weight: 600;
+		font-size: 15px;
+	}
+	.equation {
+		font-size: 13.5px;
+		background: var(--paper);
+		padding: 3px 8px;
+		margin: 6px 0;
+		border-left: 3px solid var(--rule-strong);
+	}
+	table {
+		font-size: 14px;
+		width: 100%;
+		margin: 4px 0;
+	}
+	th {
+		text-align: left;
+		font-weight: 400;
+		color: var(--soft);
+		padding-right: 10px;
+	}
+	td {
+		text-align: right;
+		white-space: nowrap;
+	}
+	.source {
+		font-size: 12.5px;
+		color: var(--soft);
+	}
+	strong {
+		color: var(--ink);
+		border-bottom: 2px solid var(--rule-strong);
+	}
+	.standard {
+		border-bottom-style: solid;
+	}
+	.practice {
+		border-bottom-style: dashed;
+	}
+	.assumption {
+		border-bottom-style: dotted;
+	}
+</style>

@@ -1,0 +1,101 @@
+<script lang="ts">
+	import '../app.css';
+	import { page } from '$app/state';
+	import GoTo from '$lib/ui/GoTo.svelte';
+	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
+
+	let { data, children } = $props();
+
+	const sections = [
+		{ name: 'Trips', url: '/' },
+		{ name: 'Clients', url: '/clients' }
+	];
+	const isHere = (url: string): boolean =>
+		url === '/'
+			? page.url.pathname === '/' || page.url.pathname.startsWith('/trips')
+			: page.url.pathname.startsWith(url);
+</script>
+
+<a class="skip" href="#main">To the content</a>
+<header class="top no-print">
+	<a class="brand" href="/">
+		<svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
+			<path d="M1 25h32v-5H1z" fill="var(--cloth-skin)" />
+			<path d="M4 20h26l-4-6H8z" fill="var(--cloth-warmth)" />
+			<path d="M9 14h16L17 2z" fill="var(--cloth-weather)" />
+		</svg>
+		Snug Summit
+	</a>
+	<nav aria-label="Sections">
+		{#each sections as section (section.url)}
+			<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
+		{/each}
+	</nav>
+	<GoTo trips={data.trips} clients={data.clients} />
+</header>
+<main id="main">
+	{@render children()}
+</main>
+<ReasonPanel />
+
+<style>
+	.skip {
+		position: absolute;
+		left: -9999px;
+	}
+	.skip:focus {
+		left: 8px;
+		top: 8px;
+		background: var(--ink);
+		color: var(--sheet);
+		padding: 6px 12px;
+		z-index: 60;
+	}
+	.top {
+		display: flex;
+		align-items: center;
+		gap: 26px;
+		padding: 9px 26px;
+		border-bottom: 2px solid var(--ink);
+	}
+	.brand {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		font-family: var(--font-head);
+		font-size: 20px;
+		text-decoration: none;
+	}
+	nav {
+		display: flex;
+		gap: 18px;
+		flex: 1;
+	}
+	nav a {
+		text-decoration: none;
+		padding: 3px 0;
+	}
+	nav a[aria-current] {
+		border-bottom: 3px solid var(--ink);
+	}
+	main {
+		padding: 20px 26px 60px;
+		max-width: 1500px;
+		margin: 0 auto;
+	}
+	@media (max-width: 640px) {
+		.top {
+			flex-wrap: wrap;
+			gap: 10px 16px;
+			padding: 9px 14px;
+		}
+		main {
+			padding: 16px 14px 50px;
+		}
+	}
+	@media print {
+		main {
+			padding: 0;
+		}
+	}
+</style>

@@ -1,0 +1,345 @@
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { catalogueType, type CatalogueType } from '$lib/core/cloth/catalogue';
+	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
+	import { factOf } from '$lib/core/cloth/things';
+	import type { Part } from '$lib/core/cloth/parts';
+	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
+	import { reason } from '$lib/core/plan/reasons';
+	import { STATE_WORDS, clo } from '$lib/formats/words';
+	import AddThing from '$lib/ui/AddThing.svelte';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import { send } from '$lib/ui/send';
+	import { why } from '$lib/ui/why.svelte';
+
+	let { data } = $props();
+	const client = $derived(data.client);
+
+	// The name is typed here and saved when the field is left.
+	// svelte-ignore state_referenced_locally
+	let name = $state(data.client.name);
+	let message = $state('');
+	let errors = $state<Record<string, string>>({});
+	let removed = $state<Thing | null>(null);
+
+	const PARTS_OF_GROUP: Readonly<Record<CatalogueGroup, Part[]>> = {
+		'Head and eyes': ['eyes', 'face', 'ears', 'neck'],
+		Torso: ['torso', 'arms'],
+		Hands: ['hands'],
+		Legs: ['thighs', 'calves'],
+		Feet: ['feet'],
+		Sleep: []
+	};
+	const OFFSETS = {
+		'-0.3': 'is always warm',
+		'-0.15': 'is rather warm',
+		'0': 'like most',
+		'0.15': 'feels the cold',
+		'0.3': 'is always cold'
+	} as const;
+	type OffsetKey = keyof typeof OFFSETS;
+
+	const groups = $derived(
+		CATALOGUE_GROUPS.map((name) => ({
+			name,
+			things: client.things.filter((thing) => catalogueType(thing.typeId).group === name),
+			answered:
+				PARTS_OF_GROUP[name].length > 0 &&
+				PARTS_OF_GROUP[name].every((part) => client.answeredParts.includes(part))
+		}))
+	);
+
+	async function settle(answer: {
+		ok: boolean;
+		message: string;
+		errors: Record<string, string>;
+	}): Promise<void> {
+		message = answer.message;
+		errors = answer.errors;
+		await invalidateAll();
+	}
+	/** Saves wait for one another, so that each rests on the version that the one before has made. */
+	let queue: Promise<void> = Promise.resolve();
+	function oneByOne(work: () => ReturnType<typeof send>): Promise<void> {
+		queue = queue.then(async () => settle(await work()));
+		return queue;
+	}
+	async function add(type: CatalogueType, quantity: number, state: FactState): Promise<void> {
+		const fact: Fact<number> = { value: quantity, source: 'client', state };
+		await settle(
+			await send('POST', `/api/v1/clients/${client.id}/things`, { typeId: type.id, quantity: fact })
+		);
+	}
+	async function saveThing(thing: Thing, change: Partial<Thing>): Promise<void> {
+		await oneByOne(async () => {
+			const newest = client.things.find(({ id }) => id === thing.id) ?? thing;
+			const { typeId, name, quantity, inPairs, facts, version } = { ...newest, ...change };
+			return send('PUT', `/api/v1/things/${thing.id}`, { typeId, name, quantity, inPairs, facts, version });
+		});
+	}
+	async function remove(thing: Thing): Promise<void> {
+		const answer = await send('DELETE', `/api/v1/things/${thing.id}`);
+		if (answer.ok) removed = thing;
+		await settle(answer);
+	}
+	async function restore(): Promise<void> {
+		if (removed) await settle(await send('POST', `/api/v1/things/${removed.id}/restore`));
+		removed = null;
+	}
+	function setCount(thing: Thing, value: number): void {
+		if (!Number.isInteger(value) || value < 0) return;
+		void saveThing(thing, { quantity: { value, source: 'client', state: value > 0 ? 'has' : 'has not' } });
+	}
+	function setState(thing: Thing, state: FactState): void {
+		const value =
+			state === 'not asked' ? null : state === 'has not' ? 0 : Math.max(1, thing.quantity.value ?? 1);
+		void saveThing(thing, { quantity: { value, source: 'client', state } });
+	}
+	async function saveClient(change: Partial<typeof client>): Promise<void> {
+		await oneByOne(async () => {
+			const { name, offsetClo, careful, answeredParts, version } = { ...client, ...change };
+			return send('PUT', `/api/v1/clients/${client.id}`, {
+				name,
+				offsetClo,
+				careful,
+				answeredParts,
+				version
+			});
+		});
+	}
+	function setAnswered(group: CatalogueGroup, answered: boolean): void {
+		const parts = PARTS_OF_GROUP[group];
+		const rest = client.answeredParts.filter((part) => !parts.includes(part));
+		void saveClient({ answeredParts: answered ? [...rest, ...parts] : rest });
+	}
+	function showWhy(thing: Thing): void {
+		const type = catalogueType(thing.typeId);
+		const insulation = factOf(thing, 'localClo');
+		const mass = factOf(thing, 'massG');
+		why.open({
+			title: thing.name,
+			sentence: `Counts as: ${type.name}.`,
+			lines: [
+				{
+					label: 'Warmth where it covers',
+					text: `${clo(insulation.value ?? 0)} clo · ${insulation.state}, from the ${insulation.source}`
+				},
+				{ label: 'How that is known', text: type.insulationSource.text },
+				{ label: 'Weight', text: `${mass.value} g · ${mass.state}, from the ${mass.source}` },
+				{ label: 'Water', text: factOf(thing, 'waterGrade').value ?? '' },
+				{ label: 'Fibre', text: factOf(thing, 'fibre').value ?? '' }
+			],
+			reasons: [{ ...reason('supply'), kind: type.insulationSource.kind }]
+		});
+	}
+</script>
+
+<svelte:head><title>{client.name}, kit · Snug Summit</title></svelte:head>
+
+<div class="head">
+	<Field
+		id="name"
+		label="Client"
+		bind:value={name}
+		oncommit={() => saveClient({ name })}
+		error={errors.name}
+		class="wide"
+	/>
+	<Choice
+		id="offset"
+		label="Warm or cold by nature"
+		none="not asked"
+		bind:value={
+			() => (client.offsetClo.state === 'has' ? (String(client.offsetClo.value) as OffsetKey) : undefined),
+			(value) =>
+				void saveClient({
+					offsetClo:
+						value === undefined
+							? { value: null, source: 'client', state: 'not asked' }
+							: { value: Number(value), source: 'client', state: 'has' }
+				})
+		}
+		options={Object.keys(OFFSETS) as OffsetKey[]}
+		words={OFFSETS}
+	/>
+	<label class="careful">
+		<input
+			type="checkbox"
+			checked={client.careful.value === true}
+			onchange={(event) =>
+				saveClient({ careful: { value: event.currentTarget.checked, source: 'guide', state: 'has' } })}
+		/>
+		<span
+			>One level more careful <span class="tiny soft"
+				>child, age, pregnancy, circulation, medicine; ask a doctor</span
+			></span
+		>
+	</label>
+</div>
+{#if message}<p role="alert" class="alert">{message}</p>{/if}
+{#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
+
+<div class="page">
+	<AddThing {add} />
+	<section aria-labelledby="kit-head">
+		<h2 id="kit-head">The kit, head to toe</h2>
+		{#each groups as { name, things, answered } (name)}
+			<div class="group">
+				<h3>{name}</h3>
+				<ul>
+					{#each things as thing (thing.id)}
+						<li class={thing.quantity.state.replace(' ', '-')}>
+							<span class="swatch {catalogueType(thing.typeId).properties.functions[0]}"></span>
+							<button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</button>
+							<input
+								type="number"
+								min="0"
+								max="99"
+								value={thing.quantity.value ?? ''}
+								aria-label="How many of {thing.name}{thing.inPairs ? ', pairs' : ''}"
+								onchange={(event) => setCount(thing, event.currentTarget.valueAsNumber)}
+							/>
+							<span class="tiny soft">{thing.inPairs ? 'pairs' : ''}</span>
+							<select
+								aria-label="{thing.name}: has it?"
+								value={thing.quantity.state}
+								onchange={(event) => setState(thing, event.currentTarget.value as FactState)}
+							>
+								{#each FACT_STATES as state (state)}<option value={state}>{STATE_WORDS[state]}</option>{/each}
+							</select>
+							<button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
+								>✕</button
+							>
+						</li>
+					{/each}
+				</ul>
+				{#if name !== 'Sleep'}
+					<label class="all small">
+						<input
+							type="checkbox"
+							checked={answered}
+							onchange={(event) => setAnswered(name, event.currentTarget.checked)}
+						/>
+						that is all they have here
+					</label>
+				{/if}
+			</div>
+		{/each}
+	</section>
+</div>
+
+<style>
+	.head {
+		display: grid;
+		grid-template-columns: minmax(220px, 380px) 190px minmax(0, 1fr);
+		gap: 20px;
+		align-items: end;
+		margin-bottom: 16px;
+	}
+	.head :global(.wide input) {
+		font-family: var(--font-head);
+		font-size: 20px;
+	}
+	.careful {
+		display: flex;
+		gap: 9px;
+		align-items: center;
+		font-size: 15px;
+	}
+	.careful .tiny {
+		display: block;
+	}
+	.alert {
+		border-left: 5px solid var(--v-short);
+		padding: 6px 12px;
+		background: var(--sheet);
+		margin-bottom: 10px;
+	}
+	.page {
+		display: grid;
+		grid-template-columns: 400px minmax(0, 1fr);
+		gap: 30px;
+		align-items: start;
+	}
+	.group {
+		display: grid;
+		grid-template-columns: 120px minmax(0, 1fr);
+		border-top: 1px solid var(--rule-strong);
+		padding: 7px 0;
+	}
+	.group h3 {
+		padding-top: 4px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 14px minmax(0, 1fr) 62px 38px 118px 32px;
+		gap: 8px;
+		align-items: center;
+		padding: 2px 0;
+	}
+	.thing {
+		text-align: left;
+		text-decoration: none;
+		overflow-wrap: anywhere;
+	}
+	.thing:hover {
+		text-decoration: underline;
+	}
+	.has-not .thing {
+		text-decoration: line-through;
+		color: var(--soft);
+	}
+	.not-asked .thing {
+		font-style: italic;
+		color: var(--soft);
+	}
+	li input,
+	li select {
+		font-size: 14.5px;
+		padding: 3px 6px;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		background-color: var(--sheet);
+	}
+	li select {
+		padding-right: 26px;
+		background-position: right 0.3rem center;
+	}
+	.all {
+		grid-column: 2;
+		display: flex;
+		gap: 7px;
+		align-items: center;
+		margin-top: 3px;
+		color: var(--soft);
+	}
+	.swatch {
+		width: 12px;
+		height: 12px;
+		border: 1px solid var(--ink);
+	}
+	.skin {
+		background: var(--cloth-skin);
+	}
+	.warmth {
+		background: var(--cloth-warmth);
+	}
+	.weather {
+		background: var(--cloth-weather);
+	}
+	.over {
+		background: var(--cloth-over);
+	}
+	@media (max-width: 960px) {
+		.page,
+		.head,
+		.group {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.all {
+			grid-column: 1;
+		}
+	}
+</style>

@@ -1,0 +1,22 @@
+import { error } from '@sveltejs/kit';
+import { listOf } from '$lib/core/plan/list';
+import { planDocument } from '$lib/core/plan/plan';
+import { getDocument } from '$lib/server/db/clients';
+import { orNotFound } from '$lib/server/http';
+
+export async function load({ params }) {
+	const document = await orNotFound(getDocument(params.id));
+	const client = document.clients.find(({ id }) => id === params.clientId);
+	if (!client) error(404, 'This client is not on the trip.');
+	const { trip } = document;
+	return {
+		trip: {
+			id: trip.id,
+			name: trip.name,
+			place: trip.place,
+			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
+		},
+		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
+		list: listOf(client, planDocument(document, client))
+	};
+}

@@ -1,0 +1,24 @@
+import { error } from '@sveltejs/kit';
+import { planStage } from '$lib/core/plan/plan';
+import { getDocument } from '$lib/server/db/clients';
+import { orNotFound } from '$lib/server/http';
+
+export async function load({ params, url }) {
+	const document = await orNotFound(getDocument(params.id));
+	const client = document.clients.find(({ id }) => id === params.clientId);
+	if (!client) error(404, 'This client is not on the trip.');
+	const asked = Number(url.searchParams.get('day') ?? 1) - 1;
+	const day = Math.min(
+		Math.max(0, Number.isInteger(asked) ? asked : 0),
+		Math.max(0, document.trip.stages.length - 1)
+	);
+	const stage = document.trip.stages[day];
+	const weather = document.trip.weathers[0]!;
+	return {
+		trip: document.trip,
+		others: document.clients.map(({ id, name }) => ({ id, name })),
+		client,
+		day,
+		planned: stage ? planStage(stage, weather, client) : null
+	};
+}
