@@ -109,6 +109,8 @@
 <style>
 	section {
 		padding: 14px 16px;
+		position: sticky;
+		top: 12px;
 	}
 	.groups {
 		display: flex;

@@ -39,7 +39,7 @@
 		}}
 		classes={{
 			select:
-				'px-2 py-1.5 pr-7 text-[15px] bg-(--sheet) border-(--rule-strong) bg-position-[right_0.4rem_center]'
+				'pl-2 pr-5 py-1.5 text-[15px] bg-(--sheet) border-(--rule-strong) bg-position-[right_0.3rem_center] bg-size-[0.6em]'
 		}}
 	>
 		{#if none !== undefined}<option value="">{none}</option>{/if}

@@ -219,7 +219,7 @@
 		color: var(--soft);
 	}
 	.number {
-		width: 76px;
+		width: 66px;
 	}
 	.felt {
 		text-align: right;

@@ -84,12 +84,18 @@
 		margin-bottom: 14px;
 		font-size: 15px;
 	}
+	.lines {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, auto);
+		gap: 3px 14px;
+	}
 	dt {
-		font-size: 12.5px;
 		color: var(--soft);
 	}
 	dd {
-		margin-bottom: 6px;
+		text-align: right;
+		font-weight: 600;
+		max-width: 230px;
 	}
 	li {
 		border-top: 1px solid var(--rule);

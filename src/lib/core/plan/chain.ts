@@ -37,6 +37,8 @@ export interface Course {
 	massG: number;
 	/** things used anywhere, as indexes into `massG` */
 	used: number[];
+	/** whether the mass is proven the least */
+	proven: boolean;
 }
 
 /** Sweat and changes in one number, so that strict order is one comparison. */
@@ -50,8 +52,6 @@ interface Label {
 	step: number;
 	choice: number;
 	before: Label | null;
-	/** things used so far, 30 to a word */
-	used: Uint32Array | null;
 }
 
 const notWorse = (a: { blame: number; rest: number }, b: { blame: number; rest: number }): boolean =>
@@ -185,13 +185,7 @@ function leastAtStart(chain: Chain, bounds: Bounds, choices: number): { blame: n
 	return best;
 }
 
-const isSubset = (a: Uint32Array, b: Uint32Array): boolean => {
-	for (let i = 0; i < a.length; i++) if (a[i]! & ~b[i]!) return false;
-	return true;
-};
-
-const covers = (a: Label, b: Label): boolean =>
-	a.state <= b.state && notWorse(a, b) && (a.used === null || isSubset(a.used, b.used!));
+const covers = (a: Label, b: Label): boolean => a.state <= b.state && notWorse(a, b);
 
 /** Adds a label unless one in the list is at least as good in every respect; drops those that it beats. */
 function keep(list: Label[], label: Label): void {
@@ -202,27 +196,9 @@ function keep(list: Label[], label: Label): void {
 	list.push(label);
 }
 
-/** Things that a choice uses, 30 to a word. */
-function usedWords(chain: Chain, choices: number): Uint32Array[] {
-	const words = Math.ceil(chain.massG.length / 30) || 1;
-	return Array.from({ length: choices }, (_, choice) => {
-		const used = new Uint32Array(words);
-		optionsOf(choice, chain.sizes).forEach((option, factor) => {
-			for (const thing of chain.uses(factor, option)) used[Math.floor(thing / 30)]! |= 1 << (thing % 30);
-		});
-		return used;
-	});
-}
-const union = (a: Uint32Array, b: Uint32Array): Uint32Array => a.map((word, i) => word | b[i]!);
-const isUsed = (used: Uint32Array, thing: number): boolean =>
-	((used[Math.floor(thing / 30)]! >> (thing % 30)) & 1) === 1;
-const massOf = (used: Uint32Array, massG: readonly number[]): number =>
-	massG.reduce((sum, mass, thing) => (isUsed(used, thing) ? sum + mass : sum), 0);
-
 interface Limit {
 	blame: number;
 	rest: number;
-	massG: number;
 }
 
 /** Whether a label cannot stay within the limit; `at` is its place in the bound. */
@@ -231,19 +207,6 @@ function exceeds(blameSoFar: number, restSoFar: number, bound: Bound, at: number
 	return blame > limit.blame || (blame === limit.blame && restSoFar + bound.rest[at]! > limit.rest);
 }
 
-const firstLabels = (chain: Chain, choices: number, words: Uint32Array[] | null): Label[][] =>
-	Array.from({ length: choices }, (_, choice) => [
-		{
-			blame: 0,
-			rest: 0,
-			state: chain.startState,
-			step: stepOf(chain.stateEdges, chain.startState),
-			choice,
-			before: null,
-			used: words && new Uint32Array(words[0]!.length)
-		}
-	]);
-
 /** A judged label, or null when it cannot stay within the limit. */
 function judgedLabel(
 	chain: Chain,
@@ -251,8 +214,7 @@ function judgedLabel(
 	limit: Limit,
 	k: number,
 	choice: number,
-	label: Label,
-	words: Uint32Array[] | null
+	label: Label
 ): Label | null {
 	const judged = chain.judge(k, choice, label.state);
 	const blame = label.blame + judged.blame;
@@ -260,69 +222,98 @@ function judgedLabel(
 	const step = stepOf(bounds.edges, judged.state);
 	const choices = bounds.after[k]!.blame.length / bounds.edges.length;
 	if (exceeds(blame, rest, bounds.after[k]!, step * choices + choice, limit)) return null;
-	const used = words && union(label.used!, words[choice]!);
-	if (used && massOf(used, chain.massG) > limit.massG) return null;
-	return { blame, rest, state: judged.state, step, choice, before: k === 0 ? null : label, used };
+	return { blame, rest, state: judged.state, step, choice, before: k === 0 ? null : label };
 }
 
-/** How a pass runs: the limit that it keeps within, and what it may choose. */
-interface Pass {
-	limit: Limit;
-	/** carry what is used, to find the lightest */
-	words: Uint32Array[] | null;
-	/** choices that are open at all; every one when left out */
-	allowed?: Uint8Array;
+/** Labels by choice, with the choices that have any. */
+class Front {
+	readonly active: number[] = [];
+	private readonly lists: (Label[] | undefined)[];
+	constructor(choices: number) {
+		this.lists = new Array<Label[] | undefined>(choices);
+	}
+	at(choice: number): Label[] {
+		return this.lists[choice]!;
+	}
+	add(choice: number, label: Label): void {
+		const list = this.lists[choice];
+		if (list) keep(list, label);
+		else {
+			this.lists[choice] = [label];
+			this.active.push(choice);
+		}
+	}
+}
+
+/** Every choice that can be made of the open options of each factor. */
+function choicesOf(open: readonly (readonly number[])[], strides: readonly number[]): number[] {
+	return open.reduce<number[]>(
+		(choices, options, f) =>
+			choices.flatMap((choice) => options.map((option) => choice + option * strides[f]!)),
+		[0]
+	);
 }
 
 /**
- * One pass forward, pruned by what can still follow. Without `words` it finds the best of blame, sweat and changes;
- * with them it follows what stays within the limit and carries what it uses, so that the lightest comes out.
+ * One pass forward, pruned by what can still follow.
+ * @param open options of each factor that may be chosen; every one when left out
+ * @returns the labels that reach the end within the limit
  */
 function forward(
 	chain: Chain,
 	tables: Float64Array[][],
 	bounds: Bounds,
-	{ limit, words, allowed }: Pass
+	limit: Limit,
+	open: readonly (readonly number[])[] = chain.sizes.map((size) => Array.from({ length: size }, (_, i) => i))
 ): Label[] {
-	const { sizes, cells } = chain;
+	const { sizes, cells, startState } = chain;
 	const strides = stridesOf(sizes);
 	const choices = sizes.reduce((a, b) => a * b, 1);
-	let lists: (Label[] | undefined)[] = firstLabels(chain, choices, words);
-	if (allowed) lists = lists.map((list, choice) => (allowed[choice] ? list : []));
+	const step = stepOf(chain.stateEdges, startState);
+	let front = new Front(choices);
+	for (const choice of choicesOf(open, strides)) {
+		front.add(choice, { blame: 0, rest: 0, state: startState, step, choice, before: null });
+	}
 	for (let k = 0; k < cells; k++) {
 		for (let f = 0; f < sizes.length && k > 0; f++) {
 			const size = sizes[f]!;
 			const stride = strides[f]!;
 			const table = tables[k]![f]!;
 			const ahead = bounds.open[k]![f + 1]!;
-			const next: (Label[] | undefined)[] = new Array(choices);
-			lists.forEach((list, c) => {
+			const next = new Front(choices);
+			for (const c of front.active) {
 				const from = optionOf(c, stride, size);
-				for (const label of list!) {
-					for (let to = 0; to < size; to++) {
+				for (const label of front.at(c)) {
+					const { blame, state, choice, before } = label;
+					const offset = label.step * choices + c - from * stride;
+					for (const to of open[f]!) {
 						const cost = table[from * size + to]!;
-						const target = c + (to - from) * stride;
-						if (cost === Infinity) continue;
-						if (exceeds(label.blame, label.rest + cost, ahead, label.step * choices + target, limit))
-							continue;
-						keep((next[target] ??= []), cost === 0 ? label : { ...label, rest: label.rest + cost });
+						const rest = label.rest + cost;
+						if (cost === Infinity || exceeds(blame, rest, ahead, offset + to * stride, limit)) continue;
+						const swept = cost === 0 ? label : { blame, rest, state, step: label.step, choice, before };
+						next.add(c + (to - from) * stride, swept);
 					}
 				}
-			});
-			lists = next;
-		}
-		const after: (Label[] | undefined)[] = new Array(choices);
-		lists.forEach((list, choice) => {
-			if (allowed && !allowed[choice]) return;
-			for (const label of list!) {
-				const judged = judgedLabel(chain, bounds, limit, k, choice, label, words);
-				if (judged) keep((after[choice] ??= []), judged);
 			}
-		});
+			front = next;
+		}
+		const after = new Front(choices);
+		for (const choice of front.active) {
+			for (const label of front.at(choice)) {
+				const judged = judgedLabel(chain, bounds, limit, k, choice, label);
+				if (judged) after.add(choice, judged);
+			}
+		}
 		// A swept label stands for the judged one that it was copied from: the next one points at the copy.
-		lists = after.map((list) => list!.map((label) => ({ ...label, before: label })));
+		front = new Front(choices);
+		for (const choice of after.active) {
+			for (const label of after.at(choice)) {
+				const { blame, rest, state, step: own } = label;
+				front.add(choice, { blame, rest, state, step: own, choice, before: label });
+			}
+		}
 	}
-	return lists.flatMap((list) => list?.map((label) => label.before!) ?? []);
+	return front.active.flatMap((choice) => front.at(choice).map((label) => label.before!));
 }
 
 /** The chain with only its first level left: changes are free where they are possible, sweat counts nothing. */
@@ -338,27 +329,26 @@ function leastBlame(chain: Chain, { after, open, edges }: Bounds, atLeast: numbe
 	const free = ({ blame, rest }: Bound): Bound => ({ blame, rest: new Float64Array(rest.length) });
 	const bounds: Bounds = { after: after.map(free), open: open.map((list) => list.map(free)), edges };
 	for (let more = 1; ; more *= 4) {
-		const limit: Limit = { blame: atLeast + more, rest: 0, massG: Infinity };
-		const ends = forward(bare, changeTables(bare), bounds, { limit, words: null });
+		const limit: Limit = { blame: atLeast + more, rest: 0 };
+		const ends = forward(bare, changeTables(bare), bounds, limit);
 		if (ends.length > 0) return ends.reduce((a, b) => Math.min(a, b.blame), Infinity);
 	}
 }
 
-/** How much sweat is tried on top of the bound before the least blame is worked out by itself, clo·min. */
-const FIRST_TRIES = [0.25, 1, 4, 16];
+/** How far beyond the bound is looked before the least blame is worked out by itself: a few changes, then sweat. */
+const FIRST_TRIES = [0, 250, 800, 2500, 10_000, SWEAT_UNIT, 4 * SWEAT_UNIT, 16 * SWEAT_UNIT];
 
 /** The best course in blame, sweat and changes: limits are widened until a course fits, and the best of those is it. */
 function bestLabel(chain: Chain, tables: Float64Array[][], bounds: Bounds, choices: number): Label {
 	const least = leastAtStart(chain, bounds, choices);
-	const within = (blame: number, rest: number): Label[] =>
-		forward(chain, tables, bounds, { limit: { blame, rest, massG: Infinity }, words: null });
+	const within = (blame: number, rest: number): Label[] => forward(chain, tables, bounds, { blame, rest });
 	for (const more of FIRST_TRIES) {
-		const found = within(least.blame, least.rest + more * SWEAT_UNIT);
+		const found = within(least.blame, least.rest + more);
 		if (found.length > 0) return bestOf(found);
 	}
 	const blame = leastBlame(chain, bounds, least.blame);
-	for (let more = FIRST_TRIES.at(-1)! * SWEAT_UNIT; ; more *= 4) {
-		const found = within(blame, (blame === least.blame ? least.rest : 0) + more);
+	for (let rest = Math.max(1000, least.rest); ; rest *= 1.5) {
+		const found = within(blame, rest);
 		if (found.length > 0) return bestOf(found);
 	}
 }
@@ -373,36 +363,76 @@ function wayOf(last: Label): number[] {
 	return way;
 }
 
+/** Least mass of things that hits every cut, each of which needs at least one of its things. */
+export function lightestHitting(cuts: readonly (readonly number[])[], massG: readonly number[]): Set<number> {
+	let best: Set<number> | null = null;
+	let bestG = Infinity;
+	const search = (taken: Set<number>, left: ReadonlySet<number>, soFarG: number): void => {
+		if (soFarG >= bestG) return;
+		const open = cuts.filter((cut) => !cut.some((thing) => taken.has(thing)));
+		if (open.length === 0) {
+			best = new Set(taken);
+			bestG = soFarG;
+			return;
+		}
+		const choices = open
+			.map((cut) => cut.filter((thing) => !left.has(thing)))
+			.reduce((a, b) => (b.length < a.length ? b : a));
+		const without = new Set(left);
+		for (const thing of [...choices].sort((a, b) => massG[a]! - massG[b]! || a - b)) {
+			search(new Set([...taken, thing]), without, soFarG + massG[thing]!);
+			without.add(thing);
+		}
+	};
+	search(new Set(), new Set(), 0);
+	return best ?? new Set();
+}
+
+/** Rounds of the search for the lightest set; beyond them the lightest found so far is taken, unproven. */
+const MOST_ROUNDS = 120;
+
 /**
- * A mass that a best course can do with: things are left out one by one, heaviest first, while the other levels keep
- * their optimum. An upper bound on the lightest, found quickly.
+ * The lightest set of things with which the first three levels keep their optimum. Whether a set does is monotone, so
+ * this is an implicit hitting set: a set that fails is grown while it still fails, and what is then left out is a cut,
+ * of which at least one thing must be taken.
+ * @param start things of one best course
+ * @param holds whether a set of things keeps the optimum
  */
-function lighterMassG(
-	chain: Chain,
-	tables: Float64Array[][],
-	bounds: Bounds,
-	limit: { blame: number; rest: number },
-	words: Uint32Array[],
-	used: Uint32Array
-): number {
-	let kept = used;
-	const heaviestFirst = chain.massG
-		.map((_, thing) => thing)
-		.sort((a, b) => chain.massG[b]! - chain.massG[a]!);
+export function lightestSet(
+	start: ReadonlySet<number>,
+	massG: readonly number[],
+	holds: (things: ReadonlySet<number>) => boolean
+): { things: Set<number>; proven: boolean } {
+	const all = massG.map((_, thing) => thing);
+	const heaviestFirst = [...all].sort((a, b) => massG[b]! - massG[a]! || a - b);
+	const totalG = (things: ReadonlySet<number>): number =>
+		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
+	const cuts: number[][] = [];
+	/** Grows a failing set, light things first, and remembers what it lacks. */
+	const learn = (failing: ReadonlySet<number>): void => {
+		const grown = new Set(failing);
+		for (const thing of [...heaviestFirst].reverse()) {
+			if (grown.has(thing)) continue;
+			grown.add(thing);
+			if (holds(grown)) grown.delete(thing);
+		}
+		cuts.push(all.filter((thing) => !grown.has(thing)));
+	};
+	let best = new Set(start);
 	for (const thing of heaviestFirst) {
-		if (!isUsed(kept, thing)) continue;
-		const without = kept.map((word, i) =>
-			i === Math.floor(thing / 30) ? word & ~(1 << (thing % 30)) : word
-		);
-		const allowed = Uint8Array.from(words, (own) => (isSubset(own, without) ? 1 : 0));
-		const ends = forward(chain, tables, bounds, {
-			limit: { ...limit, massG: Infinity },
-			words: null,
-			allowed
-		});
-		if (ends.length > 0) kept = without;
+		if (!best.has(thing)) continue;
+		const without = new Set(best);
+		without.delete(thing);
+		if (holds(without)) best = without;
+		else learn(without);
 	}
-	return massOf(kept, chain.massG);
+	for (let round = 0; round < MOST_ROUNDS; round++) {
+		const lower = lightestHitting(cuts, massG);
+		if (totalG(lower) >= totalG(best)) return { things: best, proven: true };
+		if (holds(lower)) return { things: lower, proven: true };
+		learn(lower);
+	}
+	return { things: best, proven: false };
 }
 
 /**
@@ -412,28 +442,43 @@ function lighterMassG(
 export function bestCourse(chain: Chain): Course {
 	const choices = chain.sizes.reduce((a, b) => a * b, 1);
 	if (choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
-	if (chain.cells === 0) return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [] };
+	if (chain.cells === 0)
+		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
 	const tables = changeTables(chain);
 	const bounds = boundsOf(chain, tables, choices);
 	const best = bestLabel(chain, tables, bounds, choices);
-	const words = usedWords(chain, choices);
-	const usedOn = (label: Label): Uint32Array =>
-		wayOf(label)
-			.map((c) => words[c]!)
-			.reduce(union);
-	const limit = { blame: best.blame, rest: best.rest };
-	const lightG = lighterMassG(chain, tables, bounds, limit, words, usedOn(best));
-	const ends = forward(chain, tables, bounds, { limit: { ...limit, massG: lightG }, words });
-	const lightest = ends.reduce((a, b) =>
-		massOf(a.used!, chain.massG) <= massOf(b.used!, chain.massG) ? a : b
+	const limit: Limit = { blame: best.blame, rest: best.rest };
+	const within = (allowed: ReadonlySet<number>): Label[] => {
+		const open = chain.sizes.map((size, f) =>
+			Array.from({ length: size }, (_, option) => option).filter((option) =>
+				chain.uses(f, option).every((thing) => allowed.has(thing))
+			)
+		);
+		return forward(chain, tables, bounds, limit, open);
+	};
+	const usedBy = (label: Label): number[] =>
+		wayOf(label).flatMap((choice) =>
+			optionsOf(choice, chain.sizes).flatMap((option, f) => [...chain.uses(f, option)])
+		);
+	const everUsed = chain.sizes.flatMap((size, f) =>
+		Array.from({ length: size }, (_, option) => chain.uses(f, option)).flat()
 	);
-	const used = lightest.used!;
+	const indexes = [...new Set(everUsed)].sort((a, b) => a - b);
+	const asThings = (set: ReadonlySet<number>): Set<number> => new Set([...set].map((at) => indexes[at]!));
+	const { things, proven } = lightestSet(
+		new Set(usedBy(best).map((thing) => indexes.indexOf(thing))),
+		indexes.map((thing) => chain.massG[thing]!),
+		(candidate) => within(asThings(candidate)).length > 0
+	);
+	const lightest = bestOf(within(asThings(things)));
+	const used = new Set(usedBy(lightest));
 	return {
 		choices: wayOf(lightest).map((choice) => optionsOf(choice, chain.sizes)),
 		blame: lightest.blame,
 		sweat: Math.floor(lightest.rest / SWEAT_UNIT),
 		changes: lightest.rest % SWEAT_UNIT,
-		massG: massOf(used, chain.massG),
-		used: chain.massG.map((_, thing) => thing).filter((thing) => isUsed(used, thing))
+		massG: [...used].reduce((sum, thing) => sum + chain.massG[thing]!, 0),
+		used: [...used].sort((a, b) => a - b),
+		proven
 	};
 }

@@ -49,7 +49,8 @@ export interface StagePlan {
 	/** front opening per cell, as the factor left on the trunk */
 	openings: number[];
 	levels: { blame: number; sweat: number; changes: number; massG: number };
-	cut: boolean;
+	/** every legal outfit was searched, and no lighter set of things does as well */
+	proven: boolean;
 }
 
 /** What all factors share for one stage: cells, air, balance and the time of the stops. */
@@ -302,7 +303,7 @@ export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person
 					changes: sum('changes') / 100,
 					massG: sum('massG')
 				},
-				cut: wardrobe.cut
+				proven: !wardrobe.cut && courses.every((course) => course.proven)
 			};
 		}
 		spans = next;

@@ -85,6 +85,26 @@ export function whereOneLayerHelps(
 	return best.minutes > (phase.holdsMinutes ?? 0) ? best : null;
 }
 
+/**
+ * How long the body holds in a phase without the layers over everything, from the same debt; null when it has no limit,
+ * undefined when nothing is worn over everything.
+ */
+export function holdsWithoutOver(
+	phase: PlannedBody,
+	person: Person
+): { names: string[]; minutes: number | null } | undefined {
+	const over = phase.outfit.filter(({ cloth, position }) => position === 5 && covers(cloth, 'torso'));
+	if (over.length === 0 || phase.band === null) return undefined;
+	const air = cellAir(phase.cell);
+	const left = phase.outfit.filter((layer) => !over.includes(layer));
+	const course = debtCourse(phase.cell, air, outfitClo(left, air.air), phase.startDebtWhm2, person);
+	return {
+		names: over.map(({ cloth }) => cloth.name),
+		minutes: course.holdsMinutes === null ? null : Math.floor(course.holdsMinutes)
+	};
+}
+type PlannedBody = Pick<PhaseVerdict, 'cell' | 'outfit' | 'band' | 'startDebtWhm2'>;
+
 const limitWords = (phase: PhaseVerdict): string =>
 	phase.limitedBy === 'hands' ? 'the fingers' : phase.limitedBy === 'feet' ? 'the toes' : 'the whole body';
 

@@ -28,7 +28,7 @@ export interface PlannedStage {
 	levels: StagePlan['levels'];
 	/** things worn or slept in anywhere in the stage */
 	takenIds: string[];
-	/** true when every legal outfit was searched */
+	/** true when every legal outfit was searched and no lighter set of things does as well */
 	proven: boolean;
 }
 
@@ -127,10 +127,10 @@ export function planStage(
 		weather: weather.id,
 		stageId: stage.id,
 		phases: judged.map((phase, k) => ({ ...phase, carried: carriedIn(k, judged, takenIds, kit) })),
-		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: choice.cut }),
+		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
 		levels: choice.levels,
 		takenIds: [...takenIds],
-		proven: !choice.cut
+		proven: choice.proven
 	};
 }
 

@@ -5,7 +5,7 @@
 	import { GROUNDS } from '$lib/core/document/types';
 	import { cellsOf, type Cell } from '$lib/core/plan/conditions';
 	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
-	import { PRECIPITATION_WORDS, longDate } from '$lib/formats/words';
+	import { PRECIPITATION_WORDS, clock, longDate } from '$lib/formats/words';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import SequenceRows from '$lib/ui/SequenceRows.svelte';
@@ -24,6 +24,7 @@
 	let saved = $state<'saved' | 'unsaved' | 'saving'>('saved');
 	let conflict = $state(false);
 	let removed = $state<{ stage: Stage; index: number } | null>(null);
+	let startError = $state<string>();
 	let enrolling = $state('');
 	let newClient = $state('');
 
@@ -47,6 +48,13 @@
 		saved = 'unsaved';
 	}
 
+	/** "7:30", "0730" and "7.30" are all half past seven. */
+	function setStart(value: unknown): void {
+		const [, hours, minutes] = /^\s*(\d{1,2})[:.h]?(\d\d)\s*$/.exec(String(value)) ?? [];
+		const start = Number(hours) * 60 + Number(minutes);
+		startError = start < 1440 && Number(minutes) < 60 ? undefined : 'a time such as 07:30';
+		if (stage && !startError) stage.startMin = start;
+	}
 	function nextDate(): string {
 		const last = trip.stages.at(-1)?.date;
 		const date = last ? new Date(`${last}T12:00:00Z`) : new Date();
@@ -250,17 +258,10 @@
 			/>
 			<Field
 				id="stage-start"
-				type="time"
 				label="Start"
-				bind:value={
-					() =>
-						`${String(Math.floor(stage.startMin / 60)).padStart(2, '0')}:${String(stage.startMin % 60).padStart(2, '0')}`,
-					(value) => {
-						const [h, m] = String(value).split(':').map(Number);
-						if (h !== undefined && m !== undefined && !Number.isNaN(h + m)) stage.startMin = h * 60 + m;
-					}
-				}
-				error={errors[`stages.${at}.startMin`]}
+				placeholder="07:30"
+				bind:value={() => clock(stage.startMin), setStart}
+				error={startError ?? errors[`stages.${at}.startMin`]}
 				{onchange}
 			/>
 			<Field
@@ -478,7 +479,7 @@
 	}
 	.base {
 		display: grid;
-		grid-template-columns: minmax(180px, 2fr) 150px 100px repeat(5, minmax(84px, 1fr)) 120px 100px;
+		grid-template-columns: minmax(180px, 2fr) 150px 76px repeat(5, minmax(84px, 1fr)) 120px 100px;
 		gap: 10px;
 		padding-bottom: 14px;
 		border-bottom: 1px solid var(--rule);
@@ -497,7 +498,7 @@
 		vertical-align: bottom;
 	}
 	th.name {
-		width: 19%;
+		width: 18%;
 	}
 	.presets {
 		display: flex;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
-	import type { Finding } from '$lib/core/plan/findings';
+	import { holdsWithoutOver, type Finding } from '$lib/core/plan/findings';
+	import { personOf } from '$lib/core/plan/person';
 	import type { PlannedPhase } from '$lib/core/plan/plan';
 	import {
 		clo,
@@ -31,6 +32,7 @@
 
 	function whyVerdict(phase: PlannedPhase): void {
 		const { band } = phase;
+		const without = holdsWithoutOver(phase, personOf(data.client));
 		why.open({
 			title: `${phase.cell.name}: ${verdictTag(phase)}`,
 			sentence: verdictSentence(phase, first),
@@ -47,7 +49,18 @@
 							{
 								label: 'Holds for',
 								text: phase.holdsMinutes === null ? 'no limit' : `${phase.holdsMinutes} min`
-							}
+							},
+							...(without
+								? [
+										{
+											label: `The body without ${without.names.map(shortName).join(', ')}`,
+											text:
+												without.minutes === null
+													? 'holds as well'
+													: `holds ${without.minutes} of ${phase.cell.minutes} min`
+										}
+									]
+								: [])
 						]
 					: [])
 			],

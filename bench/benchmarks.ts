@@ -1,0 +1,91 @@
+import { demandOf } from '../src/lib/core/body/demand';
+import { planDocument } from '../src/lib/core/plan/plan';
+import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
+import { kitOf, stageOf } from '../tests/fixtures/make';
+
+export interface Benchmark {
+	name: string;
+	run: () => void;
+	unit: 'µs' | 'ms';
+	/** how many of the named thing one run does */
+	perRun: number;
+	rounds: number;
+	limit: number;
+}
+
+/** Twenty things and two days of six phases, as a planner would have them. */
+function planOfTwenty(): () => void {
+	const client = kitOf([
+		'briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool',
+		'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'sock-heavy', 'boot-ski-touring', 'glove-liner',
+		'glove-light', 'glove-winter', 'mitten', 'cap-thin', 'hat-warm', 'neck-tube', 'sunglasses'
+	]); // prettier-ignore
+	const day = (airTempC: number): ReturnType<typeof stageOf> =>
+		stageOf(
+			[
+				['move', 60, 280, 'forest'],
+				['move', 75, 280, 'slope'],
+				['stop', 18, 95, 'ridge'],
+				['move', 30, 250, 'slope'],
+				['stop', 20, 75, 'lee'],
+				['stop', 20, 80, 'slope']
+			],
+			{ airTempC }
+		);
+	const first = { ...day(-8), id: 'one' };
+	const second = { ...day(-3), id: 'two' };
+	const document = {
+		...DEMO_DOCUMENT,
+		trip: { ...DEMO_DOCUMENT.trip, stages: [first, second] },
+		clients: [client]
+	};
+	return () => void planDocument(document, client);
+}
+
+const exposure = (i: number) => ({
+	airTempC: -20 + (i % 25),
+	airVelocityMs: 1 + (i % 9),
+	wind10mKmh: 30,
+	humidityPct: 70,
+	metabolicWm2: 80 + (i % 20) * 10
+});
+
+/** What the project promises, with its limit. */
+export const benchmarks = (): Benchmark[] => [
+	{
+		name: 'demand of one phase',
+		unit: 'µs',
+		perRun: 500,
+		rounds: 40,
+		limit: 50,
+		run: () => {
+			for (let i = 0; i < 500; i++) demandOf(exposure(i));
+		}
+	},
+	{
+		name: 'demand of one phase with minutes',
+		unit: 'µs',
+		perRun: 500,
+		rounds: 40,
+		limit: 500,
+		run: () => {
+			for (let i = 0; i < 500; i++) demandOf({ ...exposure(i), minutes: 18 + (i % 40) });
+		}
+	},
+	{
+		name: 'plan of 2 stages × 6 phases × 20 things',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 15,
+		limit: 200,
+		run: planOfTwenty()
+	},
+	{
+		name: 'both demo clients, both days',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 5,
+		limit: 3000,
+		run: () => DEMO_DOCUMENT.clients.forEach((client) => planDocument(DEMO_DOCUMENT, client))
+	}
+];
