@@ -11,7 +11,13 @@ await build({
 	configFile: false,
 	logLevel: 'error',
 	publicDir: false,
-	build: { outDir, emptyOutDir: true, minify: false, ssr: path.join(root, 'bench/benchmarks.ts'), target: 'node20' }
+	build: {
+		outDir,
+		emptyOutDir: true,
+		minify: false,
+		ssr: path.join(root, 'bench/benchmarks.ts'),
+		target: 'node20'
+	}
 });
 const { benchmarks } = await import(pathToFileURL(path.join(outDir, 'benchmarks.js')).href);
 

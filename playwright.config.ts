@@ -1,0 +1,25 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+	testDir: 'tests/e2e',
+	outputDir: '.data/test/browser',
+	fullyParallel: false,
+	workers: 1,
+	retries: 0,
+	timeout: 60_000,
+	reporter: [['list'], ['json']],
+	use: {
+		baseURL: process.env.SNUG_ADDRESS ?? 'http://127.0.0.1:5180',
+		viewport: { width: 1280, height: 800 },
+		launchOptions: {
+			executablePath: process.env.SNUG_CHROMIUM ?? '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	}
+});

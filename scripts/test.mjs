@@ -1,0 +1,138 @@
+// npm test: format, lint, types, unit, reference and database tests, build, browser. Installs what is missing, and uses
+// a database folder and ports of its own, so that it runs beside a running demo.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startApp } from './lib/app.mjs';
+import { fail, say } from './lib/console.mjs';
+import {
+	checkNode,
+	ensureBuild,
+	ensurePackages,
+	ensurePrograms,
+	freePort,
+	programPath
+} from './lib/machine.mjs';
+import { startMariadb } from './lib/mariadb.mjs';
+
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const bin = (name) => path.join(root, 'node_modules/.bin', name);
+const folder = path.join(root, '.data/test');
+const total = { passed: 0, failed: 0 };
+const running = [];
+
+async function stopAll() {
+	while (running.length > 0) await running.pop().stop();
+}
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => stopAll().then(() => process.exit(1)));
+
+function count(passed, failed) {
+	total.passed += passed;
+	total.failed += failed;
+}
+
+/** Runs a command and shows what it says; resolves to whether it succeeded. */
+function runs(command, args, env = {}) {
+	return new Promise((resolve) => {
+		const child = spawn(command, args, {
+			cwd: root,
+			stdio: ['ignore', 'inherit', 'inherit'],
+			env: { ...process.env, ...env }
+		});
+		child.once('error', () => resolve(false));
+		child.once('exit', (code) => resolve(code === 0));
+	});
+}
+
+/** One step that passes or fails as a whole. */
+async function step(name, work) {
+	say(name);
+	const begin = Date.now();
+	const good = await work();
+	count(good ? 1 : 0, good ? 0 : 1);
+	console.log(`  ${good ? '✓' : '✗'} ${name}, ${((Date.now() - begin) / 1000).toFixed(0)} s`);
+	return good;
+}
+
+/** Adds what a test runner wrote to its report; a run without a report is a failure. */
+function addReport(file, read, good) {
+	if (!existsSync(file)) return count(0, 1);
+	const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
+	count(passed, failed);
+	if (!good && failed === 0) count(0, 1);
+}
+
+async function main() {
+	checkNode();
+	ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
+	ensurePackages(root);
+	rmSync(folder, { recursive: true, force: true });
+	mkdirSync(folder, { recursive: true });
+
+	spawnSync(bin('svelte-kit'), ['sync'], { cwd: root, stdio: 'inherit' });
+	await step('format', () => runs(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+	await step('lint and import boundaries', () => runs(bin('eslint'), ['.']));
+	await step('types', () => runs(bin('svelte-check'), ['--fail-on-warnings', '--output', 'human']));
+
+	const database = await startMariadb(path.join(folder, 'database'), 5490);
+	running.push(database);
+	const env = { ...database.env, SNUG_MIGRATIONS: path.join(root, 'db/migrations') };
+	Object.assign(process.env, env);
+
+	say('unit, reference and database tests');
+	const vitestReport = path.join(folder, 'vitest.json');
+	const vitestGood = await runs(
+		bin('vitest'),
+		['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestReport}`],
+		env
+	);
+	addReport(
+		vitestReport,
+		(report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }),
+		vitestGood
+	);
+
+	const built = await step('build', async () => {
+		try {
+			ensureBuild(root);
+			return true;
+		} catch (error) {
+			console.error(error.message);
+			return false;
+		}
+	});
+	if (built) {
+		const { loadTs } = await import('./lib/load-ts.mjs');
+		const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
+		await prepareDatabase(env.SNUG_MIGRATIONS, true);
+		const app = await startApp(root, await freePort(5280), env);
+		running.push(app);
+		say('browser tests');
+		const browserReport = path.join(folder, 'browser.json');
+		const browserGood = await runs(bin('playwright'), ['test'], {
+			...env,
+			SNUG_ADDRESS: app.address,
+			SNUG_CHROMIUM: programPath('chromium'),
+			PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport
+		});
+		addReport(
+			browserReport,
+			({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+			browserGood
+		);
+	} else {
+		count(0, 1);
+	}
+}
+
+main()
+	.catch((error) => {
+		fail(error);
+		count(0, 1);
+	})
+	.finally(async () => {
+		await stopAll();
+		console.log(`\n${total.passed} passed, ${total.failed} failed`);
+		process.exit(total.failed > 0 ? 1 : 0);
+	});
