@@ -77,5 +77,16 @@ export function allStacks(cloths: readonly { cloth: Cloth; index: number }[], mo
 		if (grown.length > most) return null;
 		partial = grown;
 	}
-	return partial.map((set) => stackOf(set)!);
+	return partial.map((set) => stackOf(set)!).filter(isWornOverSomething);
+}
+
+/** A thing that can be worn under the shell too goes over everything only where there is a shell to go over. */
+function isWornOverSomething({ layers }: Stack): boolean {
+	const shell = layers.some(({ position }) => position === OVER_EVERYTHING - 1);
+	return (
+		shell ||
+		layers.every(
+			({ cloth, position }) => position < OVER_EVERYTHING || cloth.positions[0] === OVER_EVERYTHING
+		)
+	);
 }

@@ -363,12 +363,22 @@ function wayOf(last: Label): number[] {
 	return way;
 }
 
-/** Least mass of things that hits every cut, each of which needs at least one of its things. */
-export function lightestHitting(cuts: readonly (readonly number[])[], massG: readonly number[]): Set<number> {
+/** Steps after which the search for the lightest hitting set is given up. */
+const MOST_STEPS = 20_000;
+
+/**
+ * Least mass of things that hits every cut, each of which needs at least one of its things; null when that takes too
+ * long to find.
+ */
+export function lightestHitting(
+	cuts: readonly (readonly number[])[],
+	massG: readonly number[]
+): Set<number> | null {
 	let best: Set<number> | null = null;
 	let bestG = Infinity;
+	let steps = 0;
 	const search = (taken: Set<number>, left: ReadonlySet<number>, soFarG: number): void => {
-		if (soFarG >= bestG) return;
+		if (soFarG >= bestG || steps++ > MOST_STEPS) return;
 		const open = cuts.filter((cut) => !cut.some((thing) => taken.has(thing)));
 		if (open.length === 0) {
 			best = new Set(taken);
@@ -385,11 +395,11 @@ export function lightestHitting(cuts: readonly (readonly number[])[], massG: rea
 		}
 	};
 	search(new Set(), new Set(), 0);
-	return best ?? new Set();
+	return steps > MOST_STEPS ? null : (best ?? new Set());
 }
 
-/** Rounds of the search for the lightest set; beyond them the lightest found so far is taken, unproven. */
-const MOST_ROUNDS = 120;
+/** Work that the search for the lightest set may take, in choices tried; beyond it the lightest so far is taken, unproven. */
+const MASS_BUDGET = 1_500_000;
 
 /**
  * The lightest set of things with which the first three levels keep their optimum. Whether a set does is monotone, so
@@ -397,24 +407,31 @@ const MOST_ROUNDS = 120;
  * of which at least one thing must be taken.
  * @param start things of one best course
  * @param holds whether a set of things keeps the optimum
+ * @param mostCalls of `holds` before it settles for the lightest set so far
  */
 export function lightestSet(
 	start: ReadonlySet<number>,
 	massG: readonly number[],
-	holds: (things: ReadonlySet<number>) => boolean
+	holds: (things: ReadonlySet<number>) => boolean,
+	mostCalls: number
 ): { things: Set<number>; proven: boolean } {
 	const all = massG.map((_, thing) => thing);
 	const heaviestFirst = [...all].sort((a, b) => massG[b]! - massG[a]! || a - b);
 	const totalG = (things: ReadonlySet<number>): number =>
 		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
 	const cuts: number[][] = [];
+	let calls = 0;
+	const keeps = (things: ReadonlySet<number>): boolean => {
+		calls++;
+		return holds(things);
+	};
 	/** Grows a failing set, light things first, and remembers what it lacks. */
 	const learn = (failing: ReadonlySet<number>): void => {
 		const grown = new Set(failing);
 		for (const thing of [...heaviestFirst].reverse()) {
 			if (grown.has(thing)) continue;
 			grown.add(thing);
-			if (holds(grown)) grown.delete(thing);
+			if (keeps(grown)) grown.delete(thing);
 		}
 		cuts.push(all.filter((thing) => !grown.has(thing)));
 	};
@@ -423,13 +440,14 @@ export function lightestSet(
 		if (!best.has(thing)) continue;
 		const without = new Set(best);
 		without.delete(thing);
-		if (holds(without)) best = without;
+		if (keeps(without)) best = without;
 		else learn(without);
 	}
-	for (let round = 0; round < MOST_ROUNDS; round++) {
+	while (calls < mostCalls) {
 		const lower = lightestHitting(cuts, massG);
+		if (!lower) break;
 		if (totalG(lower) >= totalG(best)) return { things: best, proven: true };
-		if (holds(lower)) return { things: lower, proven: true };
+		if (keeps(lower)) return { things: lower, proven: true };
 		learn(lower);
 	}
 	return { things: best, proven: false };
@@ -468,7 +486,8 @@ export function bestCourse(chain: Chain): Course {
 	const { things, proven } = lightestSet(
 		new Set(usedBy(best).map((thing) => indexes.indexOf(thing))),
 		indexes.map((thing) => chain.massG[thing]!),
-		(candidate) => within(asThings(candidate)).length > 0
+		(candidate) => within(asThings(candidate)).length > 0,
+		MASS_BUDGET / (choices * chain.cells)
 	);
 	const lightest = bestOf(within(asThings(things)));
 	const used = new Set(usedBy(lightest));
