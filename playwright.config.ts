@@ -6,9 +6,10 @@ export default defineConfig({
 	fullyParallel: false,
 	workers: 1,
 	retries: 0,
-	timeout: 60_000,
+	timeout: 45_000,
 	reporter: [['list'], ['json']],
 	use: {
+		actionTimeout: 8_000,
 		baseURL: process.env.SNUG_ADDRESS ?? 'http://127.0.0.1:5180',
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {

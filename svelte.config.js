@@ -6,6 +6,12 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter(),
-		csp: { directives: { 'default-src': ['self'], 'style-src': ['self', 'unsafe-inline'], 'img-src': ['self', 'data:'] } }
+		csp: {
+			directives: {
+				'default-src': ['self'],
+				'style-src': ['self', 'unsafe-inline'],
+				'img-src': ['self', 'data:']
+			}
+		}
 	}
 };

@@ -84,7 +84,7 @@ async function main() {
 	const vitestReport = path.join(folder, 'vitest.json');
 	const vitestGood = await runs(
 		bin('vitest'),
-		['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestReport}`],
+		['run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitestReport}`],
 		env
 	);
 	addReport(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { EFFORT_CLASSES, effortClass } from '../../src/lib/core/body/effort';
+import { EFFORT_CLASSES, effortClass, pumpingSpeedMs } from '../../src/lib/core/body/effort';
 import { minutesUntilC, settledTempC, bloodHeatWm2 } from '../../src/lib/core/body/extremities';
 import { nightVerdict } from '../../src/lib/core/body/night';
 import { catalogueType } from '../../src/lib/core/cloth/catalogue';
@@ -9,7 +9,6 @@ import { STILL_AIR_M2KW } from '../../src/lib/core/body/insulation';
 import { planStage } from '../../src/lib/core/plan/plan';
 import { CLO_M2KW } from '../../src/lib/core/units';
 import { PLANNED, kitOf, stageOf, type PhaseRow } from '../fixtures/make';
-import { pumpingSpeedMs } from '../../src/lib/core/body/effort';
 
 /** Minutes until a hand or foot in some things is at 15 °C, from 33 °C. */
 function minutesTo15(

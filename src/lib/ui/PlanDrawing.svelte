@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { area, curveBumpX } from 'd3';
-	import { scaleLinear } from 'd3';
+	import { area, curveBumpX, scaleLinear } from 'd3';
 	import { WORK_WM2 } from '$lib/core/body/effort';
 	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/plan/plan';

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, cellOf, phaseOf, stageOf } from '../../../../tests/fixtures/make';
+import { PLANNED, cellOf, phaseOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
 import type { Loop } from '../document/types';
 import { cellsOf, rolledOut } from './conditions';
 import { dexterityNeeded, isWetThrough, lensNeeded, needsFaceCover } from './needs';
 import { clothOf } from '../cloth/things';
-import { thingOf } from '../../../../tests/fixtures/make';
 
 describe('conditions', () => {
 	it('follow from the base, the altitude and the lapse', () => {

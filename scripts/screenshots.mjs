@@ -1,0 +1,70 @@
+// npm run screenshots: one current picture of each main view, from the demo, into docs/screenshots. Uses a database
+// folder and port of its own.
+import { mkdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { startApp } from './lib/app.mjs';
+import { fail, say } from './lib/console.mjs';
+import { loadTs, root } from './lib/load-ts.mjs';
+import {
+	checkNode,
+	ensureBuild,
+	ensurePackages,
+	ensurePrograms,
+	freePort,
+	programPath
+} from './lib/machine.mjs';
+import { startMariadb } from './lib/mariadb.mjs';
+
+/** Opens the reason of the first verdict whose words fit. */
+const openWhy = (words) => (page) => page.getByRole('button', { name: words }).first().click();
+
+const VIEWS = [
+	{ name: 'trips', url: '/' },
+	{ name: 'trip', url: '/trips/demo-trip' },
+	{ name: 'kit', url: '/clients/demo-teo' },
+	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true },
+	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true },
+	{
+		name: 'why',
+		url: '/trips/demo-trip/plan/demo-teo',
+		act: openWhy(/^Wait for the last on Tarn Saddle: Holds/)
+	},
+	{ name: 'list', url: '/trips/demo-trip/list/demo-teo', whole: true }
+];
+
+async function main() {
+	checkNode();
+	ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
+	ensurePackages(root);
+	const folder = path.join(root, '.data/screenshots');
+	rmSync(folder, { recursive: true, force: true });
+	const database = await startMariadb(folder, 5590);
+	Object.assign(process.env, database.env);
+	const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
+	await prepareDatabase(path.join(root, 'db/migrations'), true);
+	ensureBuild(root);
+	const app = await startApp(root, await freePort(5380), database.env);
+	const { chromium } = await import('@playwright/test');
+	const browser = await chromium.launch({
+		executablePath: programPath('chromium'),
+		args: ['--no-sandbox', '--disable-gpu']
+	});
+	const out = path.join(root, 'docs/screenshots');
+	mkdirSync(out, { recursive: true });
+	try {
+		for (const { name, url, act, whole } of VIEWS) {
+			const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+			await page.goto(app.address + url, { waitUntil: 'networkidle' });
+			await act?.(page);
+			await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: whole ?? false });
+			await page.close();
+			say(`docs/screenshots/${name}.png`);
+		}
+	} finally {
+		await browser.close();
+		await app.stop();
+		await database.stop();
+	}
+}
+
+main().catch(fail);

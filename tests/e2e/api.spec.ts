@@ -1,0 +1,108 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+
+/** The fenced blocks of a language in docs/api.md, in order. */
+const blocks = [...readFileSync('docs/api.md', 'utf8').matchAll(/```json\n([\s\S]*?)```/g)].map(
+	([, json]) => JSON.parse(json!) as Record<string, unknown>
+);
+
+/** Whether everything in `part` is in `whole`; numbers within the last digit that is written. */
+function expectWithin(part: unknown, whole: unknown, path = ''): void {
+	if (typeof part === 'number') {
+		const digits = String(part).split('.')[1]?.length ?? 0;
+		expect(Math.abs((whole as number) - part), path).toBeLessThanOrEqual(0.51 * 10 ** -digits);
+	} else if (part && typeof part === 'object') {
+		for (const [key, value] of Object.entries(part))
+			expectWithin(value, (whole as Record<string, unknown>)[key], `${path}.${key}`);
+	} else expect(whole, path).toEqual(part);
+}
+
+test('the worked examples of the documentation come out as written', async ({ request }) => {
+	const [question, demand, document, plan] = blocks;
+	const demandAnswer = await request.post('/api/v1/demand', { data: question });
+	expect(demandAnswer.status()).toBe(200);
+	expectWithin(demand, await demandAnswer.json());
+	const planAnswer = await request.post('/api/v1/plan', { data: document });
+	expect(planAnswer.status()).toBe(200);
+	expectWithin(plan, await planAnswer.json());
+});
+
+test('a plan is made per phase, and a given outfit is judged', async ({ request }) => {
+	const chosen = (await (
+		await request.post('/api/v1/plan', { data: { ...DEMO_DOCUMENT, clientId: 'demo-teo' } })
+	).json()) as {
+		clientId: string;
+		phases: { phaseId: string; verdict: string; worn: { thingId: string }[] }[];
+		findings: { code: string }[];
+	};
+	expect(chosen.clientId).toBe('demo-teo');
+	expect(chosen.phases).toHaveLength(
+		DEMO_DOCUMENT.trip.stages.reduce((sum, { sequence }) => sum + sequence.length, 0)
+	);
+	expect(chosen.findings.map(({ code }) => code)).toContain('short');
+	const fixed = [{ stageId: 'demo-day-1', phaseId: '1-open', worn: [{ thingId: 'demo-teo-top-cotton' }] }];
+	const given = (await (
+		await request.post('/api/v1/plan', { data: { ...DEMO_DOCUMENT, clientId: 'demo-teo', fixed } })
+	).json()) as typeof chosen;
+	expect(given.phases.find(({ phaseId }) => phaseId === '1-open')!.worn).toEqual([
+		{ thingId: 'demo-teo-top-cotton', opening: 'closed' }
+	]);
+});
+
+test('bad input gets 400 with field, value and range, never a stack trace', async ({ request }) => {
+	const cases: [url: string, data: unknown, field: string][] = [
+		[
+			'/api/v1/demand',
+			{ airTempC: -12, airVelocityMs: 1, wind10mKmh: 10, humidityPct: 170, metabolicWm2: 100 },
+			'humidityPct'
+		],
+		['/api/v1/demand', { airTempC: 'cold' }, 'airTempC'],
+		['/api/v1/plan', {}, 'trip'],
+		['/api/v1/plan', { ...DEMO_DOCUMENT, clientId: 'nobody' }, 'clientId'],
+		[
+			'/api/v1/plan',
+			{
+				...DEMO_DOCUMENT,
+				fixed: [{ stageId: 'demo-day-1', phaseId: '1-open', worn: [{ thingId: 'cape' }] }]
+			},
+			'thingId'
+		],
+		['/api/v1/trips', { name: '' }, 'name'],
+		[
+			'/api/v1/clients/demo-teo/things',
+			{ typeId: 'cape', quantity: { value: 1, source: 'client', state: 'has' } },
+			'typeId'
+		]
+	];
+	for (const [url, data, field] of cases) {
+		const response = await request.post(url, { data: data as object });
+		expect(response.status(), url).toBe(400);
+		const answer = (await response.json()) as {
+			message: string;
+			errors: { field: string; allowed: string }[];
+		};
+		expect(
+			answer.errors.map((error) => error.field),
+			url
+		).toContain(field);
+		expect(answer.errors.every(({ allowed }) => allowed !== '')).toBe(true);
+		expect(JSON.stringify(answer)).not.toMatch(/node_modules|\.js:\d| {4}at /);
+	}
+	const broken = await request.post('/api/v1/plan', {
+		data: '{',
+		headers: { 'content-type': 'application/json' }
+	});
+	expect(broken.status()).toBe(400);
+});
+
+test('health, the schema and what does not exist', async ({ request }) => {
+	expect(await (await request.get('/api/v1/health')).json()).toEqual({ status: 'up', database: 'up' });
+	expect(await (await request.get('/schema/document-1.json')).json()).toMatchObject({
+		$id: 'snug-summit/document/1'
+	});
+	for (const url of ['/api/v1/trips/nowhere', '/api/v1/clients/nobody'])
+		expect((await request.get(url)).status()).toBe(404);
+	expect((await request.delete('/api/v1/things/nothing')).status()).toBe(404);
+	expect(await (await request.get('/api/v1/clients')).json()).toMatchObject({ clients: expect.any(Array) });
+});

@@ -1,0 +1,143 @@
+import { expect, test, type Page } from '@playwright/test';
+
+/** Types into the field with a label, by keyboard. */
+async function fill(page: Page, label: string | RegExp, value: string): Promise<void> {
+	await page.getByLabel(label).first().focus();
+	await page.keyboard.press('Control+A');
+	await page.keyboard.type(value);
+}
+/** Presses a button or link by keyboard. */
+async function press(page: Page, role: 'button' | 'link', name: string | RegExp): Promise<void> {
+	await page.getByRole(role, { name }).first().focus();
+	await page.keyboard.press('Enter');
+}
+
+test('a planner makes a trip of two days, adds a client with ten things, sees plan and gap, and prints the list, by keyboard', async ({
+	page
+}) => {
+	await page.goto('/');
+	await fill(page, 'What it is called', 'Snow walk to the Larch hut');
+	await fill(page, 'Where', 'Larch valley');
+	await page.keyboard.press('Enter');
+	await expect(page.getByLabel('Trip', { exact: true })).toHaveValue('Snow walk to the Larch hut');
+
+	for (const [day, airTempC] of [
+		['Up to the hut', '-8'],
+		['Back down', '-3']
+	] as const) {
+		await press(page, 'button', '+ Add a day');
+		await fill(page, 'Day', day);
+		await fill(page, 'Air, °C', airTempC);
+		await fill(page, 'Wind at 10 m, km/h', '35');
+		await page.getByLabel('Underfoot').focus();
+		await page.keyboard.type('snow');
+		for (const phase of ['Climb', 'Wait', 'Descent on foot']) await press(page, 'button', phase);
+	}
+	await page.getByLabel('Minutes of Wait').focus();
+	await page.keyboard.press('Control+A');
+	await page.keyboard.type('45');
+	await expect(page.getByRole('button', { name: /Why Wait feels like/ })).toBeVisible();
+	await page.keyboard.press('Control+S');
+	await expect(page.getByText('All saved')).toBeVisible();
+
+	await fill(page, 'A new client', 'Nils Testman');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('Nils Testman')).toBeVisible();
+
+	await press(page, 'link', /Kit, 0 things/);
+	const say = page.getByLabel('Describe a thing');
+	await expect(say).toBeVisible();
+	const things = [
+		'wool top, mid',
+		'fleece jacket',
+		'hard shell jacket',
+		'soft shell trousers',
+		'long johns wool',
+		'3 walking socks',
+		'winter boots',
+		'winter gloves',
+		'beanie',
+		'no big coat'
+	];
+	for (const thing of things) {
+		await say.focus();
+		await page.keyboard.type(thing.replace(',', ''));
+		await page.keyboard.press('Enter');
+		await expect(say).toHaveValue('');
+		await expect(page.getByText(/^(Added|Noted): /)).toBeVisible();
+	}
+	await expect(page.getByLabel(/^How many of /)).toHaveCount(10);
+	await expect(page.getByLabel('How many of Walking socks, pairs')).toHaveValue('3');
+	await expect(page.getByLabel('Big coat, synthetic, 120 g/m²: has it?')).toHaveValue('has not');
+
+	// The plan, from anywhere, by one key.
+	await page.locator('h2').first().click();
+	await page.keyboard.press('/');
+	await page.keyboard.type('nils larch');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('heading', { name: 'Nils Testman' })).toBeVisible();
+	await page.getByRole('link', { name: /Up to the hut/ }).focus();
+	await page.keyboard.press('Enter');
+
+	await press(page, 'link', /Back down/);
+	await expect(page.getByRole('button', { name: /^Wait: .*Holds \d+ of 45 min/ })).toBeVisible();
+	await expect(page.getByText(/Wait: holds \d+ of 45 min for the/)).toBeVisible();
+	await press(page, 'button', /^Wait: .*Holds \d+ of 45 min/);
+	const why = page.getByRole('complementary', { name: /Why: Wait/ });
+	await expect(why).toContainText('our assumption');
+	await page.keyboard.press('Escape');
+	await expect(why).toBeHidden();
+
+	await press(page, 'link', 'List to print');
+	await expect(page.getByRole('heading', { name: 'What Nils Testman brings' })).toBeVisible();
+	await page.emulateMedia({ media: 'print' });
+	const paper = page.locator('article');
+	for (const thing of [
+		'Wool top, mid weight',
+		'Fleece, jacket',
+		'Walking socks',
+		'Lined winter boots',
+		'Warm hat'
+	])
+		await expect(paper).toContainText(thing);
+	await expect(paper.getByRole('heading', { name: 'Still to solve' })).toBeVisible();
+	await expect(paper).toContainText(/holds \d+ of 45 min/);
+	await expect(paper).toContainText('Ask Nils Testman: what is there for the eyes?');
+	await expect(paper).not.toContainText('clo');
+	await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();
+	for (const format of ['A4', 'Letter']) expect((await page.pdf({ format })).length).toBeGreaterThan(5000);
+});
+
+test('a guide reads the demo: the stop holds with the coat, and for the second client it is short', async ({
+	page
+}) => {
+	await page.goto('/trips/demo-trip/plan/demo-runa');
+	await page.getByRole('button', { name: /^Wait for the last on Tarn Saddle: Right/ }).click();
+	await expect(page.getByRole('complementary')).toContainText(/without Big coat\s*holds 3\d of 33 min/);
+	await page.keyboard.press('Escape');
+	await page.getByRole('link', { name: 'Teo Marsh' }).click();
+	await expect(
+		page.getByRole('button', { name: /^Wait for the last on Tarn Saddle: Holds \d+ of 33 min/ })
+	).toBeVisible();
+	await expect(page.getByText(/There is nothing to put on over everything/)).toBeVisible();
+	await expect(page.getByText(/cotton shirt next to skin/)).toBeVisible();
+	await page.getByRole('link', { name: /in wet snow/ }).click();
+	await expect(page.getByText(/the legs get wet through/).first()).toBeVisible();
+});
+
+test('the ladder is walked with arrows, and every cell opens its reason', async ({ page }) => {
+	await page.goto('/trips/demo-trip/plan/demo-teo');
+	const eyes = page.getByRole('button', { name: /^Eyes, Drive to the trailhead/ });
+	await eyes.focus();
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByRole('button', { name: /^Face, Climb through the forest.*missing/ })).toBeFocused();
+	await page.keyboard.press('Enter');
+	const why = page.getByRole('complementary');
+	await expect(why).toContainText('From a felt −10 °C face, ears and neck are covered.');
+	await expect(why).toContainText('common practice');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: /^Face, Climb through the forest.*missing/ })).toBeFocused();
+	await page.locator('svg path.cloth').first().click();
+	await expect(page.getByRole('complementary')).toContainText('clo');
+});

@@ -1,0 +1,66 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+const PAGES = [
+	['trips', '/'],
+	['trip', '/trips/demo-trip'],
+	['clients', '/clients'],
+	['kit', '/clients/demo-teo'],
+	['layer plan', '/trips/demo-trip/plan/demo-teo'],
+	['layer plan, second day', '/trips/demo-trip/plan/demo-runa?day=2'],
+	['list', '/trips/demo-trip/list/demo-teo']
+] as const;
+
+for (const [name, url] of PAGES) {
+	test(`${name}: accessible, without errors, nothing from outside, not too wide`, async ({
+		page,
+		baseURL
+	}) => {
+		const problems: string[] = [];
+		page.on('console', (message) => message.type() === 'error' && problems.push(message.text()));
+		page.on('pageerror', (error) => problems.push(error.message));
+		page.on(
+			'request',
+			(request) =>
+				!request.url().startsWith(baseURL!) &&
+				!request.url().startsWith('data:') &&
+				problems.push(request.url())
+		);
+		await page.goto(url, { waitUntil: 'networkidle' });
+		const { violations } = await new AxeBuilder({ page }).analyze();
+		expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+		expect(problems).toEqual([]);
+		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+		const small = await page.evaluate(() =>
+			[...document.querySelectorAll('body *')]
+				.filter(
+					(element) =>
+						element.childNodes.length > 0 &&
+						[...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim())
+				)
+				.filter((element) => parseFloat(getComputedStyle(element).fontSize) < 12)
+				.map((element) => element.textContent)
+		);
+		expect(small).toEqual([]);
+	});
+}
+
+test('the reason panel is accessible', async ({ page }) => {
+	await page.goto('/trips/demo-trip/plan/demo-runa');
+	await page
+		.getByRole('button', { name: /^Wait for the last/ })
+		.first()
+		.click();
+	await expect(page.getByRole('complementary')).toBeVisible();
+	const { violations } = await new AxeBuilder({ page }).include('aside').analyze();
+	expect(violations).toEqual([]);
+});
+
+test('an address that leads nowhere says so, in words', async ({ page }) => {
+	for (const url of ['/nowhere', '/trips/nowhere', '/clients/nobody', '/trips/demo-trip/plan/nobody']) {
+		const response = await page.goto(url);
+		expect(response!.status()).toBe(404);
+		await expect(page.locator('main')).not.toContainText('at ');
+		await expect(page.getByRole('link', { name: 'All trips' })).toBeVisible();
+	}
+});
