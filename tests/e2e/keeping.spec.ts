@@ -84,28 +84,29 @@ test('conditions are computed as one types, what is typed wins, and a loop repea
 });
 
 test('a deleted trip, client and thing come back', async ({ page, request }) => {
-	await newTrip(request, 'Deleted by mistake');
+	const name = `Deleted by mistake ${Date.now()}`;
+	await newTrip(request, name);
 	await page.goto('/');
-	await page.getByRole('button', { name: 'delete Deleted by mistake' }).click();
-	await expect(page.getByRole('link', { name: 'Deleted by mistake' })).toBeHidden();
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('link', { name: 'Deleted by mistake' })).toBeVisible();
+	await page.getByRole('button', { name: `delete ${name}` }).click();
+	await expect(page.getByRole('link', { name })).toBeHidden();
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(page.getByRole('link', { name })).toBeVisible();
 
 	await page.goto('/clients');
-	await page.getByLabel('Name of a new client').fill('Una Undone');
+	await page.getByLabel('Name of a new client').fill(`Una Undone ${name}`);
 	await page.getByRole('button', { name: 'Add the client' }).click();
 	await page.getByLabel('Describe a thing').fill('2 scarf');
 	await page.keyboard.press('Enter');
 	await expect(page.getByLabel('How many of Scarf')).toHaveValue('2');
 	await page.getByRole('button', { name: 'Take Scarf out' }).click();
 	await expect(page.getByLabel('How many of Scarf')).toBeHidden();
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
 	await expect(page.getByLabel('How many of Scarf')).toHaveValue('2');
 
 	await page.goto('/clients');
-	await page.getByRole('button', { name: 'delete Una Undone' }).click();
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('link', { name: 'Una Undone' })).toBeVisible();
+	await page.getByRole('button', { name: `delete Una Undone ${name}` }).click();
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(page.getByRole('link', { name: `Una Undone ${name}` })).toBeVisible();
 });
 
 test('what is known of a client is kept with its state', async ({ page, request }) => {
@@ -113,7 +114,7 @@ test('what is known of a client is kept with its state', async ({ page, request 
 		id: string;
 	};
 	await page.goto(`/clients/${id}`);
-	await page.getByRole('radio', { name: 'Hands' }).check();
+	await page.getByRole('radio', { name: 'Hands' }).check({ force: true });
 	await expect(
 		page.getByRole('listbox', { name: 'Things of the catalogue' }).getByRole('option')
 	).toHaveCount(6);

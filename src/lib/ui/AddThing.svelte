@@ -25,11 +25,14 @@
 			words: (words ?? '').toLowerCase().split(/\s+/).filter(Boolean)
 		};
 	});
-	const found = $derived(
-		CATALOGUE.filter((type) => group === 'all' || type.group === group).filter((type) =>
-			asked.words.every((word) => searchText(type).includes(word))
-		)
-	);
+	const matches = (text: string): boolean => asked.words.every((word) => text.toLowerCase().includes(word));
+	/** Names that fit come before other words for a thing. */
+	const found = $derived.by(() => {
+		const fitting = CATALOGUE.filter(
+			(type) => (group === 'all' || type.group === group) && matches(searchText(type))
+		);
+		return [...fitting.filter(({ name }) => matches(name)), ...fitting.filter(({ name }) => !matches(name))];
+	});
 
 	$effect(() => {
 		list?.querySelector(`#type-${at}`)?.scrollIntoView({ block: 'nearest' });

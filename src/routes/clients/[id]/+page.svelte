@@ -138,6 +138,7 @@
 
 <svelte:head><title>{client.name}, kit · Snug Summit</title></svelte:head>
 
+<h1 class="visually-hidden">{client.name}, kit</h1>
 <div class="head">
 	<Field
 		id="name"

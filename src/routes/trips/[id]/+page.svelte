@@ -187,7 +187,7 @@
 			cancel();
 	});
 	function onkeydown(event: KeyboardEvent): void {
-		if ((event.ctrlKey || event.metaKey) && event.key === 's') {
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 's') {
 			event.preventDefault();
 			void save();
 		}
@@ -197,6 +197,7 @@
 <svelte:window {onkeydown} />
 <svelte:head><title>{trip.name} · Snug Summit</title></svelte:head>
 
+<h1 class="visually-hidden">{trip.name}</h1>
 <div class="head">
 	<div class="names">
 		<Field id="name" label="Trip" bind:value={trip.name} error={errors.name} {onchange} class="wide" />
@@ -219,19 +220,21 @@
 	</div>
 {/if}
 
-<div class="days" role="tablist" aria-label="Days">
-	{#each trip.stages as day, i (day.id)}
-		<button
-			role="tab"
-			id="day-{i}"
-			aria-selected={i === at}
-			aria-controls="day-panel"
-			onclick={() => (at = i)}
-		>
-			<span class="tiny">{longDate(day.date)}</span>
-			<span>{day.name}</span>
-		</button>
-	{/each}
+<div class="days">
+	<div role="tablist" aria-label="Days">
+		{#each trip.stages as day, i (day.id)}
+			<button
+				role="tab"
+				id="day-{i}"
+				aria-selected={i === at}
+				aria-controls="day-panel"
+				onclick={() => (at = i)}
+			>
+				<span class="tiny">{longDate(day.date)}</span>
+				<span>{day.name}</span>
+			</button>
+		{/each}
+	</div>
 	<button class="add" onclick={addStage}>+ Add a day</button>
 </div>
 {#if removed}<UndoBar text="“{removed.stage.name}” is taken out." undo={undoRemove} />{/if}
@@ -448,7 +451,8 @@
 		padding: 8px 14px;
 		margin-bottom: 12px;
 	}
-	.days {
+	.days,
+	.days [role='tablist'] {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 4px;
