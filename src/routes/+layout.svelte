@@ -1,6 +1,6 @@
 <script lang="ts">
 	import '../app.css';
-	import { page } from '$app/state';
+	import { navigating, page } from '$app/state';
 	import GoTo from '$lib/ui/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
 
@@ -33,6 +33,7 @@
 	</nav>
 	<GoTo trips={data.trips} clients={data.clients} />
 </header>
+<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
 <main id="main">
 	{@render children()}
 </main>
@@ -82,6 +83,19 @@
 		padding: 20px 26px 60px;
 		max-width: 1500px;
 		margin: 0 auto;
+	}
+	.going {
+		position: fixed;
+		left: 50%;
+		top: 0;
+		transform: translateX(-50%);
+		background: var(--ink);
+		color: var(--sheet);
+		padding: 3px 18px;
+		z-index: 50;
+	}
+	.going:empty {
+		display: none;
 	}
 	@media (max-width: 640px) {
 		.top {

@@ -16,6 +16,7 @@ import {
 	type Client,
 	type Document,
 	type FixedOutfit,
+	type Sequence,
 	type Stage,
 	type Thing,
 	type Trip
@@ -98,6 +99,11 @@ function sequence(depth: number): Joi.ArraySchema {
 	return Joi.array().items(item).max(60);
 }
 
+/** A day of more phases than this, loops rolled out, is a slip of the finger. */
+const MOST_LIVED_PHASES = 120;
+const livedPhases = (items: Sequence): number =>
+	items.reduce((sum, item) => sum + (item.type === 'loop' ? item.count * livedPhases(item.sequence) : 1), 0);
+
 const stage = Joi.object<Stage>({
 	id: id.required(),
 	name: name.required(),
@@ -115,7 +121,14 @@ const stage = Joi.object<Stage>({
 		precipitation: oneOf(PRECIPITATIONS).default('dry'),
 		ground: oneOf(GROUNDS).default('bare')
 	}).required(),
-	sequence: sequence(3).required()
+	sequence: sequence(3)
+		.required()
+		.custom((value: Sequence, helpers) =>
+			livedPhases(value) > MOST_LIVED_PHASES
+				? helpers.error('day.tooLong', { limit: MOST_LIVED_PHASES })
+				: value
+		)
+		.messages({ 'day.tooLong': 'a day has at most {#limit} phases, loops rolled out' })
 });
 
 const versioned = {

@@ -94,7 +94,7 @@
 		{#each found as type, i (type.id)}
 			<!-- svelte-ignore a11y_click_events_have_key_events -->
 			<li id="type-{i}" role="option" aria-selected={i === at} onclick={() => take(type)}>
-				<span class="swatch {type.properties.functions[0]}"></span>{type.name}
+				<span class="swatch tone-{type.properties.functions[0]}"></span>{type.name}
 				{#if group === 'all'}<span class="soft tiny">{type.group}</span>{/if}
 			</li>
 		{:else}
@@ -164,23 +164,5 @@
 	li[aria-selected='true'] {
 		background: var(--band);
 		box-shadow: inset 4px 0 0 var(--ink);
-	}
-	.swatch {
-		width: 12px;
-		height: 12px;
-		border: 1px solid var(--ink);
-		flex: none;
-	}
-	.skin {
-		background: var(--cloth-skin);
-	}
-	.warmth {
-		background: var(--cloth-warmth);
-	}
-	.weather {
-		background: var(--cloth-weather);
-	}
-	.over {
-		background: var(--cloth-over);
 	}
 </style>

@@ -3,6 +3,7 @@
 	import type { LadderCell } from '$lib/core/plan/ladder';
 	import type { PlannedPhase, Where } from '$lib/core/plan/plan';
 	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';
+	import { toneOf } from './tone';
 	import { why } from './why.svelte';
 
 	interface Props {
@@ -25,17 +26,11 @@
 	const nights = $derived(phases.some(({ cell }) => cell.kind === 'sleep'));
 	const rows = $derived(ROWS.filter((row) => row !== 'sleep' || nights));
 
-	function toneOf(phase: PlannedPhase, row: Row): string {
-		const cell = phase.ladder.find((one) => one.row === row)!;
-		if (cell.state === 'missing' || cell.state === 'not asked' || cell.state === 'not needed')
-			return cell.state.replace(' ', '-');
-		const top = phase.outfit.filter(({ cloth }) => cell.thingIds.includes(cloth.thingId)).at(-1);
-		if (!top) return 'skin';
-		return top.position === 5
-			? 'over'
-			: top.position <= 1
-				? 'skin'
-				: (top.cloth.functions.find((one) => one !== 'over' && one !== 'skin') ?? 'warmth');
+	function cellTone(phase: PlannedPhase, { state, thingIds }: LadderCell): string {
+		if (state === 'missing' || state === 'not asked' || state === 'not needed')
+			return state.replace(' ', '-');
+		const top = phase.outfit.filter(({ cloth }) => thingIds.includes(cloth.thingId)).at(-1);
+		return top ? toneOf(top) : 'skin';
 	}
 	const withTrouble = (words: string, { trouble }: LadderCell): string =>
 		trouble ? `${words}: ${trouble}` : words;
@@ -54,7 +49,7 @@
 			const tone =
 				cell.trouble === 'short' || cell.trouble === 'nothing suffices' || cell.trouble === 'wet through'
 					? 'missing'
-					: toneOf(phase, row);
+					: cellTone(phase, cell);
 			const last = runs.at(-1);
 			if (last && last.words === words && last.tone === tone) last.span++;
 			else runs.push({ row, from: k, span: 1, words, short, tone });
@@ -137,7 +132,7 @@
 				{#each runs as run (run.from)}
 					<td colspan={run.span}>
 						<button
-							class="cell {run.tone}"
+							class="cell tone-{run.tone}"
 							data-cell="{r}-{run.from}"
 							aria-label="{ROW_NAMES[row]}, {phases[run.from]!.cell.name}{run.span > 1
 								? ` to ${phases[run.from + run.span - 1]!.cell.name}`
@@ -215,31 +210,19 @@
 		hyphens: auto;
 		border-radius: 2px;
 	}
-	.skin {
-		--tone: var(--cloth-skin);
-	}
-	.warmth {
-		--tone: var(--cloth-warmth);
-	}
-	.weather {
-		--tone: var(--cloth-weather);
-	}
-	.over {
-		--tone: var(--cloth-over);
-	}
-	.missing {
+	.tone-missing {
 		background: var(--sheet);
 		border: 2px solid var(--v-short);
 		border-left-width: 6px;
 		color: var(--v-short);
 		font-weight: 700;
 	}
-	.not-asked {
+	.tone-not-asked {
 		background: var(--sheet);
 		border: 1.5px dashed var(--ink);
 		font-style: italic;
 	}
-	.not-needed {
+	.tone-not-needed {
 		background: none;
 		color: var(--soft);
 		border-left-color: transparent;

@@ -65,6 +65,41 @@
 	}
 </script>
 
+{#snippet figure(key: 'minutes' | 'altitudeM' | 'effortWm2' | 'ownSpeedKmh', label: string, unit?: string)}
+	<td class="number">
+		<Field
+			bare
+			id="{id}-{key}"
+			type="number"
+			label="{label} of {phase.name}"
+			{unit}
+			bind:value={phase[key]}
+			error={error(key)}
+			{onchange}
+		/>
+	</td>
+{/snippet}
+{#snippet condition(
+	key: 'airTempC' | 'wind10mKmh',
+	label: string,
+	unit: string,
+	computed: string | undefined
+)}
+	<td class="number">
+		<Field
+			bare
+			id="{id}-{key}"
+			type="number"
+			label="{label} of {phase.name}, typed"
+			{unit}
+			placeholder={computed ?? ''}
+			bind:value={() => phase.typed[key], (value) => typed(key, value)}
+			error={error(`typed.${key}`)}
+			class={phase.typed[key] !== undefined ? 'typed' : ''}
+		/>
+	</td>
+{/snippet}
+
 <tr {onkeydown}>
 	<td class="clock">{cell ? clock(cell.startMin) : ''}</td>
 	<td><Field bare id="{id}-name" label="Name" bind:value={phase.name} error={error('name')} {onchange} /></td>
@@ -79,30 +114,8 @@
 			{onchange}
 		/></td
 	>
-	<td class="number"
-		><Field
-			bare
-			id="{id}-minutes"
-			type="number"
-			label="Minutes of {phase.name}"
-			min={1}
-			bind:value={phase.minutes}
-			error={error('minutes')}
-			{onchange}
-		/></td
-	>
-	<td class="number"
-		><Field
-			bare
-			id="{id}-altitude"
-			type="number"
-			label="Altitude of {phase.name}"
-			unit="m"
-			bind:value={phase.altitudeM}
-			error={error('altitudeM')}
-			{onchange}
-		/></td
-	>
+	{@render figure('minutes', 'Minutes')}
+	{@render figure('altitudeM', 'Altitude', 'm')}
 	<td
 		><Choice
 			bare
@@ -114,56 +127,10 @@
 			{onchange}
 		/></td
 	>
-	<td class="number"
-		><Field
-			bare
-			id="{id}-effort"
-			type="number"
-			label="Effort of {phase.name}"
-			unit="W/m²"
-			bind:value={phase.effortWm2}
-			error={error('effortWm2')}
-			{onchange}
-		/></td
-	>
-	<td class="number"
-		><Field
-			bare
-			id="{id}-speed"
-			type="number"
-			label="Own speed of {phase.name}"
-			unit="km/h"
-			bind:value={phase.ownSpeedKmh}
-			error={error('ownSpeedKmh')}
-			{onchange}
-		/></td
-	>
-	<td class="number">
-		<Field
-			bare
-			id="{id}-air"
-			type="number"
-			label="Air temperature of {phase.name}, typed"
-			unit="°C"
-			placeholder={cell ? signed(cell.airTempC, 1) : ''}
-			bind:value={() => phase.typed.airTempC, (value) => typed('airTempC', value)}
-			error={error('typed.airTempC')}
-			class={phase.typed.airTempC !== undefined ? 'typed' : ''}
-		/>
-	</td>
-	<td class="number">
-		<Field
-			bare
-			id="{id}-wind"
-			type="number"
-			label="Wind at 10 m of {phase.name}, typed"
-			unit="km/h"
-			placeholder={cell ? signed(cell.wind10mKmh) : ''}
-			bind:value={() => phase.typed.wind10mKmh, (value) => typed('wind10mKmh', value)}
-			error={error('typed.wind10mKmh')}
-			class={phase.typed.wind10mKmh !== undefined ? 'typed' : ''}
-		/>
-	</td>
+	{@render figure('effortWm2', 'Effort', 'W/m²')}
+	{@render figure('ownSpeedKmh', 'Own speed', 'km/h')}
+	{@render condition('airTempC', 'Air temperature', '°C', cell && signed(cell.airTempC, 1))}
+	{@render condition('wind10mKmh', 'Wind at 10 m', 'km/h', cell && signed(cell.wind10mKmh))}
 	<td>
 		<Choice
 			bare

@@ -6,6 +6,7 @@
 	import { reason } from '$lib/core/plan/reasons';
 	import { clo, verdictSentence } from '$lib/formats/words';
 	import { columnEdges } from './plan-columns';
+	import { toneOf } from './tone';
 	import { why } from './why.svelte';
 
 	interface Props {
@@ -37,6 +38,8 @@
 	);
 	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
 
+	const clamped = (value: number): number => y(Math.min(value, highest));
+
 	interface Slab {
 		k: number;
 		thingId: string;
@@ -44,13 +47,6 @@
 		tone: ClothFunction;
 		low: number;
 		high: number;
-	}
-	/** What a layer is drawn as: over everything by where it is worn, else by what it is for. */
-	function toneOf(phase: PlannedPhase, thingId: string): ClothFunction {
-		const layer = phase.outfit.find(({ cloth }) => cloth.thingId === thingId)!;
-		if (layer.position === 5) return 'over';
-		if (layer.position <= 1) return 'skin';
-		return layer.cloth.functions.find((one) => one !== 'over' && one !== 'skin') ?? 'warmth';
 	}
 	const slabs = $derived(
 		phases.flatMap((phase, k) => {
@@ -61,7 +57,7 @@
 					k,
 					thingId: layer.thingId,
 					name: names.get(layer.thingId) ?? '',
-					tone: toneOf(phase, layer.thingId),
+					tone: toneOf(phase.outfit.find(({ cloth }) => cloth.thingId === layer.thingId)!),
 					low,
 					high
 				};
@@ -98,11 +94,26 @@
 			])
 		) ?? '';
 
+	/** Heights of all lines that are drawn in some columns, px. */
+	const linesIn = (from: number, to: number): number[] =>
+		phases.slice(from, to + 1).flatMap((phase) => {
+			const { band } = phase;
+			if (!band) return [];
+			return [band.holdClo, band.needClo, ...(works(phase) ? [band.neutralClo] : [])].map(clamped);
+		});
+	/** A baseline inside a ribbon that no line strikes through, if there is one. */
+	function clearOf(lines: readonly number[], low: number, high: number): number {
+		const middle = (low + high) / 2 + 4;
+		const inside = [0, -7, 7, -14, 14, -21, 21]
+			.map((shift) => middle + shift)
+			.filter((y) => y < low - 2 && y > high + 10);
+		return inside.find((y) => lines.every((line) => line < y - 13 || line > y + 4)) ?? middle;
+	}
 	const LABEL_PX = 14;
 	const CHARACTER_PX = 6.6;
 	/** Where a name fits: the widest stretch of columns through which one line of text stays inside the ribbon. */
 	function labels(run: readonly Slab[]): { x: number; y: number; text: string }[] {
-		let best = { width: 0, x: 0, y: 0 };
+		let best = { width: 0, x: 0, low: 0, high: 0, from: 0, to: 0 };
 		run.forEach((start, i) => {
 			let low = y(start.low);
 			let high = y(start.high);
@@ -111,13 +122,16 @@
 				high = Math.max(high, y(run[j]!.high));
 				if (low - high < LABEL_PX) break;
 				const width = right(run[j]!.k) - left(start.k) - 10;
-				if (width > best.width) best = { width, x: left(start.k) + 6, y: (low + high) / 2 + 4 };
+				if (width > best.width)
+					best = { width, x: left(start.k) + 6, low, high, from: start.k, to: run[j]!.k };
 			}
 		});
 		const fits = Math.floor(best.width / CHARACTER_PX);
 		const { name } = run[0]!;
 		const text = name.length > fits ? name.slice(0, Math.max(0, fits - 1)) + '…' : name;
-		return fits < 4 ? [] : [{ x: best.x, y: best.y, text }];
+		return fits < 4
+			? []
+			: [{ x: best.x, y: clearOf(linesIn(best.from, best.to), best.low, best.high), text }];
 	}
 
 	/** The part of a column that is missing, or too much. */
@@ -133,7 +147,6 @@
 		if (phase.verdict.startsWith('warm')) return { low: band.neutralClo, high: resultantClo, kind: 'warm' };
 		return null;
 	}
-	const clamped = (value: number): number => y(Math.min(value, highest));
 
 	function whyCloth(slab: Slab): void {
 		const phase = phases[slab.k]!;
@@ -156,6 +169,12 @@
 		phases.map((phase) => `${phase.cell.name}: ${verdictSentence(phase, clientName)}`).join(' ')
 	);
 </script>
+
+{#snippet level(k: number, value: number, kind: 'sweat' | 'need' | 'hold')}
+	{@const at = clamped(value)}
+	<line x1={left(k)} x2={right(k)} y1={at} y2={at} class="halo under-{kind}" />
+	<line x1={left(k)} x2={right(k)} y1={at} y2={at} class={kind} />
+{/snippet}
 
 <svg
 	width={edges.at(-1)}
@@ -250,32 +269,9 @@
 			/>
 		{/if}
 		{#if band}
-			{#if works(phase)}
-				<line
-					x1={left(k)}
-					x2={right(k)}
-					y1={clamped(band.neutralClo)}
-					y2={clamped(band.neutralClo)}
-					class="halo"
-				/>
-				<line
-					x1={left(k)}
-					x2={right(k)}
-					y1={clamped(band.neutralClo)}
-					y2={clamped(band.neutralClo)}
-					class="sweat"
-				/>
-			{/if}
-			<line x1={left(k)} x2={right(k)} y1={clamped(band.needClo)} y2={clamped(band.needClo)} class="halo" />
-			<line x1={left(k)} x2={right(k)} y1={clamped(band.needClo)} y2={clamped(band.needClo)} class="need" />
-			<line
-				x1={left(k)}
-				x2={right(k)}
-				y1={clamped(band.holdClo)}
-				y2={clamped(band.holdClo)}
-				class="halo wide"
-			/>
-			<line x1={left(k)} x2={right(k)} y1={clamped(band.holdClo)} y2={clamped(band.holdClo)} class="hold" />
+			{#if works(phase)}{@render level(k, band.neutralClo, 'sweat')}{/if}
+			{@render level(k, band.needClo, 'need')}
+			{@render level(k, band.holdClo, 'hold')}
 		{/if}
 	{/each}
 	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
@@ -332,7 +328,7 @@
 		stroke-width: 3.4;
 		stroke-opacity: 0.8;
 	}
-	.halo.wide {
+	.under-hold {
 		stroke-width: 6.5;
 	}
 	text {

@@ -192,7 +192,7 @@
 				<ul>
 					{#each things as thing (thing.id)}
 						<li class={thing.quantity.state.replace(' ', '-')}>
-							<span class="swatch {catalogueType(thing.typeId).properties.functions[0]}"></span>
+							<span class="swatch tone-{catalogueType(thing.typeId).properties.functions[0]}"></span>
 							<button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</button>
 							<input
 								type="number"
@@ -315,23 +315,6 @@
 		align-items: center;
 		margin-top: 3px;
 		color: var(--soft);
-	}
-	.swatch {
-		width: 12px;
-		height: 12px;
-		border: 1px solid var(--ink);
-	}
-	.skin {
-		background: var(--cloth-skin);
-	}
-	.warmth {
-		background: var(--cloth-warmth);
-	}
-	.weather {
-		background: var(--cloth-weather);
-	}
-	.over {
-		background: var(--cloth-over);
 	}
 	@media (max-width: 960px) {
 		.page,

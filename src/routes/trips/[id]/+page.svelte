@@ -9,6 +9,7 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import SequenceRows from '$lib/ui/SequenceRows.svelte';
+	import TripClients from '$lib/ui/TripClients.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 	import { PHASE_PRESETS } from '$lib/ui/phase-presets';
 	import { send } from '$lib/ui/send';
@@ -25,8 +26,6 @@
 	let conflict = $state(false);
 	let removed = $state<{ stage: Stage; index: number } | null>(null);
 	let startError = $state<string>();
-	let enrolling = $state('');
-	let newClient = $state('');
 
 	const stage = $derived(trip.stages[at]);
 	const cells = $derived.by(() => {
@@ -40,9 +39,6 @@
 		}
 		return byPhase;
 	});
-	const others = $derived(
-		data.clients.filter((client) => !data.document.clients.some((own) => own.id === client.id))
-	);
 
 	function onchange(): void {
 		saved = 'unsaved';
@@ -160,26 +156,6 @@
 		conflict = false;
 		message = '';
 		saved = 'saved';
-	}
-
-	async function enrol(): Promise<void> {
-		if (!enrolling) return;
-		const answer = await send('PUT', `/api/v1/trips/${trip.id}/clients/${enrolling}`);
-		message = answer.message;
-		enrolling = '';
-		await invalidateAll();
-	}
-	async function addClient(event: SubmitEvent): Promise<void> {
-		event.preventDefault();
-		const answer = await send('POST', '/api/v1/clients', { name: newClient, tripId: trip.id });
-		message = answer.message;
-		errors = answer.errors;
-		if (answer.ok) newClient = '';
-		await invalidateAll();
-	}
-	async function takeOff(id: string): Promise<void> {
-		await send('DELETE', `/api/v1/trips/${trip.id}/clients/${id}`);
-		await invalidateAll();
 	}
 
 	beforeNavigate(({ cancel }) => {
@@ -381,43 +357,7 @@
 	<p class="empty">No day yet. <button class="quiet" onclick={addStage}>Add the first day</button></p>
 {/if}
 
-<section id="clients" aria-labelledby="clients-head">
-	<h2 id="clients-head">Who comes along</h2>
-	<ul>
-		{#each data.document.clients as client (client.id)}
-			<li>
-				<strong>{client.name}</strong>
-				<a href="/trips/{trip.id}/plan/{client.id}">Layer plan</a>
-				<a href="/trips/{trip.id}/list/{client.id}">List</a>
-				<a href="/clients/{client.id}">Kit, {client.things.length} things</a>
-				<button class="quiet small" onclick={() => takeOff(client.id)}
-					>take off the trip<span class="visually-hidden">: {client.name}</span></button
-				>
-			</li>
-		{:else}
-			<li class="soft">Nobody yet.</li>
-		{/each}
-	</ul>
-	<div class="enrol">
-		<form onsubmit={addClient}>
-			<Field id="new-client" label="A new client" bind:value={newClient} placeholder="name" />
-			<Button type="submit" color="alternative">Add the client</Button>
-		</form>
-		{#if others.length > 0}
-			<div class="known">
-				<Choice
-					id="enrol"
-					label="Or somebody known"
-					none="choose"
-					bind:value={enrolling}
-					options={others.map(({ id }) => id)}
-					words={Object.fromEntries(others.map(({ id, name }) => [id, name]))}
-				/>
-				<Button color="alternative" onclick={enrol}>Put on the trip</Button>
-			</div>
-		{/if}
-	</div>
-</section>
+<TripClients tripId={trip.id} clients={data.document.clients} everybody={data.clients} />
 
 <style>
 	.head {
@@ -531,32 +471,6 @@
 	.empty {
 		padding: 14px 4px;
 		font-size: 17px;
-	}
-	#clients {
-		margin-top: 28px;
-	}
-	#clients li {
-		display: flex;
-		gap: 20px;
-		align-items: baseline;
-		padding: 5px 0;
-		border-bottom: 1px solid var(--rule);
-		max-width: 860px;
-	}
-	#clients strong {
-		min-width: 180px;
-	}
-	.enrol {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 34px;
-		margin-top: 14px;
-	}
-	.enrol form,
-	.known {
-		display: flex;
-		gap: 10px;
-		align-items: end;
 	}
 	@media (max-width: 1100px) {
 		.base {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { holdsWithoutOver, type Finding } from '$lib/core/plan/findings';
+	import { reason } from '$lib/core/plan/reasons';
 	import { personOf } from '$lib/core/plan/person';
 	import type { PlannedPhase } from '$lib/core/plan/plan';
 	import {
@@ -64,7 +65,17 @@
 						]
 					: [])
 			],
-			reasons: phase.reasons
+			reasons: band
+				? [
+						...phase.reasons,
+						reason('band', [['minutes', phase.cell.minutes, 'min']]),
+						reason('supply', [
+							['worn', phase.resultantClo, 'clo'],
+							['air past the body', phase.cell.airVelocityMs, 'm/s']
+						]),
+						reason('effort', [['effort', phase.cell.metabolicWm2, 'W/m²']])
+					]
+				: phase.reasons
 		});
 	}
 	function whyFelt({ cell }: PlannedPhase): void {
@@ -168,10 +179,10 @@
 				<span class="key hold">holds these minutes</span>
 				<span class="key need">comfortable</span>
 				<span class="key sweat">sweating starts</span>
-				<span class="key cloth skin">next to skin</span>
-				<span class="key cloth warmth">warmth</span>
-				<span class="key cloth weather">wind and wet</span>
-				<span class="key cloth over">over everything</span>
+				<span class="key cloth tone-skin">next to skin</span>
+				<span class="key cloth tone-warmth">warmth</span>
+				<span class="key cloth tone-weather">wind and wet</span>
+				<span class="key cloth tone-over">over everything</span>
 			</div>
 			<PlanDrawing {phases} {widths} {names} clientName={first} />
 		</div>
@@ -350,18 +361,6 @@
 		height: 11px;
 		border: 1px solid var(--ink);
 		background: var(--tone);
-	}
-	.skin {
-		--tone: var(--cloth-skin);
-	}
-	.warmth {
-		--tone: var(--cloth-warmth);
-	}
-	.weather {
-		--tone: var(--cloth-weather);
-	}
-	.over {
-		--tone: var(--cloth-over);
 	}
 	.empty {
 		font-size: 18px;
