@@ -6,7 +6,7 @@ export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	build: { chunkSizeWarningLimit: 900 },
 	test: {
-		include: ['src/**/*.test.ts', 'tests/{reference,db}/**/*.test.ts'],
+		include: ['src/**/*.test.ts', 'tests/{reference,db,scripts}/**/*.test.ts'],
 		environment: 'node'
 	}
 });

@@ -42,7 +42,9 @@ const PACKAGE_OF = {
 
 /** Installs the Debian packages of those programs that are missing. */
 export function ensurePrograms(names) {
-	const missing = [...new Set(names.filter((name) => !programPath(name)).map((name) => PACKAGE_OF[name]))];
+	const missing = [
+		...new Set(names.filter((name) => !programPath(name)).map((name) => PACKAGE_OF[name] ?? name))
+	];
 	if (missing.length === 0) return;
 	if (missing.includes('mariadb-server-core')) missing.push('mariadb-client-core');
 	const byHand = `as root run: apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`;

@@ -256,18 +256,49 @@ function choicesOf(open: readonly (readonly number[])[], strides: readonly numbe
 	);
 }
 
+/** The labels of a front, or only those that can still end best. */
+function likeliest(front: Front, ahead: Bound, choices: number, width: number): Label[] {
+	const labels = front.active.flatMap((choice) => front.at(choice));
+	if (labels.length <= width) return labels;
+	const at = ({ step, choice }: Label): number => step * choices + choice;
+	return labels
+		.map((label) => ({
+			label,
+			blame: label.blame + ahead.blame[at(label)]!,
+			rest: label.rest + ahead.rest[at(label)]!
+		}))
+		.sort((a, b) => a.blame - b.blame || a.rest - b.rest || a.label.state - b.label.state)
+		.slice(0, width)
+		.map(({ label }) => label);
+}
+
+/** Work that may still be done, in labels looked at; below 0 a pass gives up. A count, so that results repeat. */
+interface Work {
+	left: number;
+}
+const UNLIMITED: Work = { left: Infinity };
+/** What the first three levels, and then the mass, may take before the best so far is given, unproven. */
+const LEVELS_WORK = 6_000_000;
+const MASS_WORK = 3_000_000;
+/** Labels that a quick pass keeps at each cell. */
+const QUICK_WIDTH = 150;
+
+interface Pass {
+	limit: Limit;
+	/** options of each factor that may be chosen; every one when left out */
+	open?: readonly (readonly number[])[];
+	/** labels kept at each cell, the likeliest; all when left out */
+	width?: number;
+	work?: Work;
+}
+
 /**
  * One pass forward, pruned by what can still follow.
- * @param open options of each factor that may be chosen; every one when left out
- * @returns the labels that reach the end within the limit
+ * @returns the labels that reach the end within the limit; none when the work ran out
  */
-function forward(
-	chain: Chain,
-	tables: Float64Array[][],
-	bounds: Bounds,
-	limit: Limit,
-	open: readonly (readonly number[])[] = chain.sizes.map((size) => Array.from({ length: size }, (_, i) => i))
-): Label[] {
+function forward(chain: Chain, tables: Float64Array[][], bounds: Bounds, pass: Pass): Label[] {
+	const { limit, width = Infinity, work = UNLIMITED } = pass;
+	const open = pass.open ?? chain.sizes.map((size) => Array.from({ length: size }, (_, i) => i));
 	const { sizes, cells, startState } = chain;
 	const strides = stridesOf(sizes);
 	const choices = sizes.reduce((a, b) => a * b, 1);
@@ -285,6 +316,8 @@ function forward(
 			const next = new Front(choices);
 			for (const c of front.active) {
 				const from = optionOf(c, stride, size);
+				work.left -= front.at(c).length * open[f]!.length;
+				if (work.left < 0) return [];
 				for (const label of front.at(c)) {
 					const { blame, state, choice, before } = label;
 					const offset = label.step * choices + c - from * stride;
@@ -308,11 +341,9 @@ function forward(
 		}
 		// A swept label stands for the judged one that it was copied from: the next one points at the copy.
 		front = new Front(choices);
-		for (const choice of after.active) {
-			for (const label of after.at(choice)) {
-				const { blame, rest, state, step: own } = label;
-				front.add(choice, { blame, rest, state, step: own, choice, before: label });
-			}
+		for (const label of likeliest(after, bounds.after[k]!, choices, width)) {
+			const { blame, rest, state, step: own, choice } = label;
+			front.add(choice, { blame, rest, state, step: own, choice, before: label });
 		}
 	}
 	return front.active.flatMap((choice) => front.at(choice).map((label) => label.before!));
@@ -325,34 +356,56 @@ const blameOnly = (chain: Chain): Chain => ({
 	judge: (k, choice, state) => ({ ...chain.judge(k, choice, state), sweat: 0 })
 });
 
-/** Least blame of any course, by widening the limit until one fits. */
-function leastBlame(chain: Chain, { after, open, edges }: Bounds, atLeast: number): number {
+/** Least blame of any course, by widening the limit until one fits; null when the work ran out. */
+function leastBlame(
+	chain: Chain,
+	{ after, open, edges }: Bounds,
+	atLeast: number,
+	work: Work
+): number | null {
 	const bare = blameOnly(chain);
+	const tables = changeTables(bare);
 	const free = ({ blame, rest }: Bound): Bound => ({ blame, rest: new Float64Array(rest.length) });
 	const bounds: Bounds = { after: after.map(free), open: open.map((list) => list.map(free)), edges };
-	for (let more = 1; ; more *= 4) {
-		const limit: Limit = { blame: atLeast + more, rest: 0 };
-		const ends = forward(bare, changeTables(bare), bounds, limit);
+	for (let more = 1; work.left >= 0; more *= 4) {
+		const ends = forward(bare, tables, bounds, { limit: { blame: atLeast + more, rest: 0 }, work });
 		if (ends.length > 0) return ends.reduce((a, b) => Math.min(a, b.blame), Infinity);
 	}
+	return null;
 }
 
-/** How far beyond the bound is looked before the least blame is worked out by itself: a few changes, then sweat. */
+/** How far beyond the bound is looked before the quick course's own cost is the limit: a few changes, some sweat. */
 const FIRST_TRIES = [0, 250, 800, 2500, 10_000, SWEAT_UNIT, 4 * SWEAT_UNIT, 16 * SWEAT_UNIT];
 
-/** The best course in blame, sweat and changes: limits are widened until a course fits, and the best of those is it. */
-function bestLabel(chain: Chain, tables: Float64Array[][], bounds: Bounds, choices: number): Label {
+/**
+ * The best course in blame, sweat and changes. A quick pass gives a course; then limits are widened up to its cost until
+ * a pass that leaves nothing out finds one, and the best of those is the best of all.
+ */
+function bestLabel(
+	chain: Chain,
+	tables: Float64Array[][],
+	bounds: Bounds,
+	choices: number
+): { label: Label; proven: boolean } {
+	const work: Work = { left: LEVELS_WORK };
 	const least = leastAtStart(chain, bounds, choices);
-	const within = (blame: number, rest: number): Label[] => forward(chain, tables, bounds, { blame, rest });
-	for (const more of FIRST_TRIES) {
-		const found = within(least.blame, least.rest + more);
-		if (found.length > 0) return bestOf(found);
+	const quick = (blame: number): Label[] =>
+		forward(chain, tables, bounds, { limit: { blame, rest: Infinity }, width: QUICK_WIDTH });
+	let label = bestOf(quick(Infinity));
+	const blame = label.blame === least.blame ? label.blame : leastBlame(chain, bounds, least.blame, work);
+	if (blame === null) return { label, proven: false };
+	if (blame < label.blame) {
+		const again = quick(blame);
+		if (again.length > 0) label = bestOf(again);
 	}
-	const blame = leastBlame(chain, bounds, least.blame);
-	for (let rest = Math.max(1000, least.rest); ; rest *= 1.5) {
-		const found = within(blame, rest);
-		if (found.length > 0) return bestOf(found);
+	const top = label.blame === blame ? label.rest : Infinity;
+	const start = blame === least.blame ? least.rest : 0;
+	for (const rest of [...FIRST_TRIES.map((more) => start + more).filter((rest) => rest < top), top]) {
+		const found = forward(chain, tables, bounds, { limit: { blame, rest }, work });
+		if (found.length > 0) return { label: bestOf(found), proven: true };
+		if (work.left < 0) break;
 	}
+	return { label, proven: false };
 }
 
 const bestOf = (labels: readonly Label[]): Label => labels.reduce((a, b) => (notWorse(a, b) ? a : b));
@@ -365,9 +418,6 @@ function wayOf(last: Label): number[] {
 	return way;
 }
 
-/** Work that the search for the lightest set may take, in choices tried; beyond it the lightest so far is taken, unproven. */
-const MASS_BUDGET = 1_500_000;
-
 /**
  * The best course through a chain, exact in all four levels.
  * @throws RangeError when a factor has no option
@@ -379,15 +429,16 @@ export function bestCourse(chain: Chain): Course {
 		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
 	const tables = changeTables(chain);
 	const bounds = boundsOf(chain, tables, choices);
-	const best = bestLabel(chain, tables, bounds, choices);
+	const { label: best, proven: levelsProven } = bestLabel(chain, tables, bounds, choices);
 	const limit: Limit = { blame: best.blame, rest: best.rest };
+	const work: Work = { left: levelsProven ? MASS_WORK : 0 };
 	const within = (allowed: ReadonlySet<number>): Label[] => {
 		const open = chain.sizes.map((size, f) =>
 			Array.from({ length: size }, (_, option) => option).filter((option) =>
 				chain.uses(f, option).every((thing) => allowed.has(thing))
 			)
 		);
-		return forward(chain, tables, bounds, limit, open);
+		return forward(chain, tables, bounds, { limit, open, work });
 	};
 	const usedBy = (label: Label): number[] =>
 		wayOf(label).flatMap((choice) =>
@@ -398,13 +449,17 @@ export function bestCourse(chain: Chain): Course {
 	);
 	const indexes = [...new Set(everUsed)].sort((a, b) => a - b);
 	const asThings = (set: ReadonlySet<number>): Set<number> => new Set([...set].map((at) => indexes[at]!));
-	const { things, proven } = lightestSet(
-		new Set(usedBy(best).map((thing) => indexes.indexOf(thing))),
-		indexes.map((thing) => chain.massG[thing]!),
+	const start = new Set(usedBy(best).map((thing) => indexes.indexOf(thing)));
+	const masses = indexes.map((thing) => chain.massG[thing]!);
+	const mass = lightestSet(
+		start,
+		masses,
 		(candidate) => within(asThings(candidate)).length > 0,
-		MASS_BUDGET / (choices * chain.cells)
+		() => work.left < 0
 	);
-	const lightest = bestOf(within(asThings(things)));
+	const massProven = mass.proven && work.left >= 0;
+	work.left = Infinity;
+	const lightest = levelsProven ? bestOf(within(asThings(mass.things))) : best;
 	const used = new Set(usedBy(lightest));
 	return {
 		choices: wayOf(lightest).map((choice) => optionsOf(choice, chain.sizes)),
@@ -413,6 +468,6 @@ export function bestCourse(chain: Chain): Course {
 		changes: lightest.rest % SWEAT_UNIT,
 		massG: [...used].reduce((sum, thing) => sum + chain.massG[thing]!, 0),
 		used: [...used].sort((a, b) => a - b),
-		proven
+		proven: levelsProven && massProven
 	};
 }

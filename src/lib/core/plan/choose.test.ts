@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { CATALOGUE } from '../cloth/catalogue';
 import { clothOf, wearableThings } from '../cloth/things';
 import type { WornThing } from '../document/types';
 import { chooseOutfits, stopsSoonAfter, type StagePlan } from './choose';
@@ -139,6 +140,22 @@ describe('the choice of outfits', () => {
 		);
 		expect(plan.phases[0]!.outfit[0]!.cloth.typeId).toBe('top-wool-light');
 	});
+	it('clothes every part from a kit of everything there is', () => {
+		const plan = planStage(
+			stageOf(
+				[
+					['move', 60, 200, 'slope'],
+					['stop', 15, 80, 'ridge']
+				],
+				{ airTempC: -12, ground: 'snow', wind10mKmh: 30 }
+			),
+			PLANNED,
+			kitOf(CATALOGUE.map(({ id }) => id))
+		);
+		expect(plan.proven).toBe(false);
+		for (const { ladder } of plan.phases)
+			expect(ladder.filter(({ state }) => state === 'missing' || state === 'not asked')).toEqual([]);
+	});
 	it('says so when a kit is too large to be searched whole', () => {
 		const many = [
 			'top-wool-light',
@@ -168,6 +185,7 @@ describe('the choice of outfits', () => {
 		const plan = planStage(stageOf([['stop', 20, 80, 'slope']]), PLANNED, kitOf(many));
 		expect(plan.proven).toBe(false);
 		expect(plan.findings.map(({ code }) => code)).toContain('search-cut');
+		expect(plan.phases[0]!.peakDebtWhm2).toBeLessThanOrEqual(40);
 	}, 60_000);
 });
 

@@ -129,38 +129,48 @@ const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 		? []
 		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
 
-/** Hands: fingers through the day, with gloves that the work allows. State: how far below warm the finger is. */
-function chooseHands(day: Day, spans: readonly (readonly DebtSpan[])[]): Course {
-	return solve(day, ['hands'], LOCAL_EDGES, (k, [option], state) => {
+/** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
+const handsJudge =
+	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	(k, [option], state) => {
 		const cell = day.cells[k]!;
-		const worn = cloths(day.wardrobe.stacks.hands[option!]!);
-		const { air } = day.airs[k]!;
+		const stack = day.wardrobe.stacks.hands[option!]!;
+		const worn = cloths(stack);
 		const local = localOf(day, 'fingers', k, worn, restart(cell, state), spans[k]!);
-		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
-		const bare = worn.length === 0 && !cell.heated && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
 		if (cell.heated) return { blame: 0, sweat: worn.length * cell.minutes, state: local.state };
+		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
+		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
-		const total = regionTotalM2kw(layersOf(asOutfit(day.wardrobe.stacks.hands[option!]!), 'hands'), air);
+		const total = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const sweat = worn.length > 0 ? Math.round(Math.max(0, excess / CLO_M2KW) * cell.minutes) : 0;
 		return { blame: local.blame + clumsy + bare, sweat, state: local.state };
-	});
-}
+	};
 
 /** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
-function chooseFeet(day: Day, spans: readonly (readonly DebtSpan[])[]): Course {
-	return solve(day, ['feet'], LOCAL_EDGES, (k, [option], state) => {
+const feetJudge =
+	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	(k, [option], state) => {
 		const cell = day.cells[k]!;
 		const worn = cloths(day.wardrobe.stacks.feet[option!]!);
 		const local = localOf(day, 'toes', k, worn, restart(cell, state), spans[k]!);
+		const sock = isSocked(worn) ? 0 : BLAME.noSock;
 		if (cell.heated) {
 			const sweat = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN ? cell.minutes : 0;
-			return { blame: isSocked(worn) ? 0 : BLAME.noSock, sweat, state: local.state };
+			return { blame: sock, sweat, state: local.state };
 		}
-		const blame = (isShod(worn) ? 0 : BLAME.bare) + (isSocked(worn) ? 0 : BLAME.noSock);
-		return { blame: blame + local.blame, sweat: 0, state: local.state };
-	});
+		return { blame: (isShod(worn) ? 0 : BLAME.bare) + sock + local.blame, sweat: 0, state: local.state };
+	};
+
+/** Blame of a course that has been chosen, judged once more, by what is known now. */
+function blameOf(course: Course, judge: Judge): number {
+	let state = 0;
+	return course.choices.reduce((sum, options, k) => {
+		const judged = judge(k, options, state);
+		state = judged.state;
+		return sum + judged.blame;
+	}, 0);
 }
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
@@ -255,59 +265,83 @@ function chooseBody(day: Day, others: Outfit[]): Course {
 
 const inOrder = (outfit: WornLayer[]): WornLayer[] => outfit.sort((a, b) => a.position - b.position);
 
+/** Turns in which hands, feet and body are fitted to one another. */
+const MOST_TURNS = 4;
+
 /**
  * What to wear in every cell of a stage.
  *
  * Hands, feet and eyes are dressed first, by their own needs; trunk, legs and head are then chosen for the body with
  * what those give. Within each the search is complete. Fingers and toes get less blood while the body is in debt, which
- * only the second step knows: the first is repeated with it until nothing changes.
+ * only the second step knows: the first is repeated with it until nothing changes, or a turn comes round again; the best
+ * turn counts, each judged by the debt that it really leads to.
  */
 export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person: Person): StagePlan {
 	const day: Day = { cells, airs: cells.map(cellAir), person, wardrobe, soon: stopsSoonAfter(cells) };
-	const stacksOf = (course: Course, factor: Factor, f = 0): Stack[] =>
-		course.choices.map((options) => wardrobe.stacks[factor][options[f]!]!);
-	let spans: DebtSpan[][] = cells.map((cell) => [{ minutes: cell.minutes, inDebt: false }]);
 	const eyes = chooseEyes(day);
-	for (let turn = 0; ; turn++) {
-		const hands = chooseHands(day, spans);
-		const feet = chooseFeet(day, spans);
-		const small = [stacksOf(hands, 'hands'), stacksOf(feet, 'feet'), stacksOf(eyes, 'eyes')];
-		const others = cells.map((_, k) => small.flatMap((stacks) => [...asOutfit(stacks[k]!)]));
-		const body = chooseBody(day, others);
-		const trunk = stacksOf(body, 'trunk', 0);
-		const outfits = cells.map((_, k) =>
-			inOrder([
-				...underwearAt(wardrobe, k),
-				...others[k]!,
-				...trunk[k]!.layers.map((layer) => ({
-					...layer,
-					opening: wardrobe.openings.get(trunk[k]!)?.by.get(layer.index) ?? ('closed' as const)
-				})),
-				...asOutfit(stacksOf(body, 'legs', 1)[k]!),
-				...asOutfit(stacksOf(body, 'head', 2)[k]!)
-			])
-		);
-		const openings = trunk.map((stack) => wardrobe.openings.get(stack)?.factor ?? 1);
+	const bodies = new Map<string, Course>();
+	const seen = new Set<string>();
+	let spans: DebtSpan[][] = cells.map((cell) => [{ minutes: cell.minutes, inDebt: false }]);
+	let best: StagePlan | null = null;
+	for (let turn = 0; turn < MOST_TURNS; turn++) {
+		const hands = solve(day, ['hands'], LOCAL_EDGES, handsJudge(day, spans));
+		const feet = solve(day, ['feet'], LOCAL_EDGES, feetJudge(day, spans));
+		const others = cells.map((_, k) => [
+			...asOutfit(wardrobe.stacks.hands[hands.choices[k]![0]!]!),
+			...asOutfit(wardrobe.stacks.feet[feet.choices[k]![0]!]!),
+			...asOutfit(wardrobe.stacks.eyes[eyes.choices[k]![0]!]!)
+		]);
+		const key = JSON.stringify([hands.choices, feet.choices]);
+		const body = bodies.get(key) ?? chooseBody(day, others);
+		bodies.set(key, body);
+		const { outfits, openings } = dressed(day, body, others);
 		const next = spansOf(day, outfits, openings);
-		const settled = next.every((list, k) => list.every((span, i) => span.inDebt === spans[k]![i]?.inDebt));
-		if (settled || turn === 3) {
-			const courses = [eyes, hands, feet, body];
-			const sum = (level: 'blame' | 'sweat' | 'changes' | 'massG'): number =>
-				courses.reduce((total, course) => total + course[level], 0);
-			return {
+		const blame =
+			blameOf(hands, handsJudge(day, next)) + blameOf(feet, feetJudge(day, next)) + eyes.blame + body.blame;
+		const courses = [eyes, hands, feet, body];
+		const sum = (level: 'sweat' | 'changes' | 'massG'): number =>
+			courses.reduce((total, course) => total + course[level], 0);
+		if (!best || blame < best.levels.blame) {
+			best = {
 				outfits,
 				openings,
-				levels: {
-					blame: sum('blame'),
-					sweat: sum('sweat'),
-					changes: sum('changes') / 100,
-					massG: sum('massG')
-				},
+				levels: { blame, sweat: sum('sweat'), changes: sum('changes') / 100, massG: sum('massG') },
 				proven: !wardrobe.cut && courses.every((course) => course.proven)
 			};
 		}
+		const pattern = JSON.stringify(
+			next.map((list) => list.map(({ minutes, inDebt }) => [Math.round(minutes), inDebt]))
+		);
+		if (seen.has(pattern) || next.every((list) => list.every(({ inDebt }) => !inDebt))) break;
+		seen.add(pattern);
 		spans = next;
 	}
+	return best!;
+}
+
+/** Whole outfits from what has been chosen for the body and for the rest. */
+function dressed(
+	day: Day,
+	body: Course,
+	others: readonly Outfit[]
+): { outfits: Outfit[]; openings: number[] } {
+	const { wardrobe } = day;
+	const stackOf = (k: number, f: number): Stack => wardrobe.stacks[BODY_FACTORS[f]!][body.choices[k]![f]!]!;
+	const outfits = day.cells.map((_, k) => {
+		const trunk = stackOf(k, 0);
+		const openings = wardrobe.openings.get(trunk);
+		return inOrder([
+			...underwearAt(wardrobe, k),
+			...others[k]!,
+			...trunk.layers.map((layer) => ({
+				...layer,
+				opening: openings?.by.get(layer.index) ?? ('closed' as const)
+			})),
+			...asOutfit(stackOf(k, 1)),
+			...asOutfit(stackOf(k, 2))
+		]);
+	});
+	return { outfits, openings: day.cells.map((_, k) => wardrobe.openings.get(stackOf(k, 0))?.factor ?? 1) };
 }
 
 /** Where the body's debt passes its comfortable mark in each cell, for given outfits. */

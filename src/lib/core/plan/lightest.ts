@@ -43,24 +43,20 @@ export function lightestHitting(
  * of which at least one thing must be taken.
  * @param start things of one best course
  * @param holds whether a set of things keeps the optimum
- * @param mostCalls of `holds` before it settles for the lightest set so far
+ * @param isOver whether it shall settle for the lightest set so far
  */
 export function lightestSet(
 	start: ReadonlySet<number>,
 	massG: readonly number[],
 	holds: (things: ReadonlySet<number>) => boolean,
-	mostCalls: number
+	isOver: () => boolean
 ): { things: Set<number>; proven: boolean } {
 	const all = massG.map((_, thing) => thing);
 	const heaviestFirst = [...all].sort((a, b) => massG[b]! - massG[a]! || a - b);
 	const totalG = (things: ReadonlySet<number>): number =>
 		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
 	const cuts: number[][] = [];
-	let calls = 0;
-	const keeps = (things: ReadonlySet<number>): boolean => {
-		calls++;
-		return holds(things);
-	};
+	const keeps = (things: ReadonlySet<number>): boolean => things.size === all.length || holds(things);
 	/** Grows a failing set, light things first, and remembers what it lacks. */
 	const learn = (failing: ReadonlySet<number>): void => {
 		const grown = new Set(failing);
@@ -77,9 +73,9 @@ export function lightestSet(
 		const without = new Set(best);
 		without.delete(thing);
 		if (keeps(without)) best = without;
-		else learn(without);
+		else if (!isOver()) learn(without);
 	}
-	while (calls < mostCalls) {
+	while (!isOver()) {
 		const lower = lightestHitting(cuts, massG);
 		if (!lower) break;
 		if (totalG(lower) >= totalG(best)) return { things: best, proven: true };

@@ -1,7 +1,9 @@
 import { allStacks, placementsOf, stackOf, type Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
+import { partsCovered } from '../cloth/catalogue';
 import type { Part } from '../cloth/parts';
 import { OPENING_FACTOR } from '../cloth/supply';
+import { WATER_GRADES } from '../weather/precipitation';
 import type { Opening, WornThing } from '../document/types';
 
 /** Groups of things that are chosen side by side. The first three share the body's heat, the others stand alone. */
@@ -37,26 +39,47 @@ export interface Wardrobe {
 
 /** Largest number of trunk × legs × head outfits that is searched whole. */
 const MOST_OUTFITS = 4000;
-const MOST_STACKS = 3000;
+const MOST_STACKS = 1500;
 
-/** Per way of wearing, the warmest, the lightest and the coolest few things. */
+/** Where a thing is worn, coarsely: next to skin, in the middle, as the shell, over everything. */
+const classOf = ({ positions: [low, high] }: Cloth): number =>
+	low <= 1 ? 0 : high === 5 ? 3 : low >= 4 ? 2 : 1;
+/** What is looked for first in a class: no cotton next to skin, water kept out by the shell, warmth elsewhere. */
+const promise = (cloth: Cloth): number =>
+	[
+		(cloth.fibre === 'cotton' ? -10 : 0) + cloth.localClo,
+		cloth.localClo,
+		WATER_GRADES.indexOf(cloth.waterGrade) + cloth.localClo / 10,
+		cloth.localClo
+	][classOf(cloth)]!;
+
+const widest = ({ covers: parts }: Cloth): number =>
+	Object.values(parts).reduce((sum, share) => sum + share, 0);
+
+/**
+ * The most promising things of each class and coverage, and with them the lightest ones when there is room for more than
+ * one. With none, the last resort: the one of each class that covers most.
+ */
 function likeliest(cloths: Cloth[], each: number): Cloth[] {
-	const byWay = new Map<string, Cloth[]>();
-	for (const cloth of cloths) {
-		const way = cloth.positions.join('-');
-		byWay.set(way, [...(byWay.get(way) ?? []), cloth]);
-	}
 	const kept = new Set<Cloth>();
-	for (const group of byWay.values()) {
-		const rank = (by: (cloth: Cloth) => number): void => {
+	const groups = new Map<string, Cloth[]>();
+	for (const cloth of cloths) {
+		const key =
+			each === 0 ? String(classOf(cloth)) : `${classOf(cloth)} ${partsCovered(cloth.covers).join()}`;
+		groups.set(key, [...(groups.get(key) ?? []), cloth]);
+	}
+	for (const group of groups.values()) {
+		const best = (by: (cloth: Cloth) => number, many: number): void => {
 			[...group]
 				.sort((a, b) => by(a) - by(b))
-				.slice(0, each)
+				.slice(0, many)
 				.forEach((cloth) => kept.add(cloth));
 		};
-		rank((cloth) => -cloth.localClo);
-		rank((cloth) => cloth.massG);
-		if (each > 1) rank((cloth) => cloth.localClo);
+		if (each === 0) best((cloth) => -10 * widest(cloth) - promise(cloth), 1);
+		else {
+			best((cloth) => -promise(cloth), each);
+			best(({ massG }) => massG, each - 1);
+		}
 	}
 	return cloths.filter((cloth) => kept.has(cloth));
 }
@@ -79,31 +102,45 @@ function clothed(factor: Factor, stacks: Stack[]): Stack[] {
 	}, stacks);
 }
 
+/** How many of each class are kept, step by step, while a kit is too large. */
+const KEPT = [Infinity, 5, 3, 2, 1, 0];
+
 /**
- * Every legal outfit of a kit, as stacks per factor. When there are too many to search whole, only the likeliest
- * things of each kind are kept, and `cut` says so.
+ * Every legal outfit of a kit, as stacks per factor. While there are too many to search whole, the factor with the most
+ * stacks keeps only the likeliest things of each class, fewer at each step, and `cut` says so.
  */
 export function wardrobeOf(cloths: Cloth[]): Wardrobe {
 	const underwear = cloths.filter(isUnderwear);
-	for (let each = Infinity; ; each = each === Infinity ? 4 : each - 1) {
-		const stacks = {} as Record<Factor, Stack[]>;
-		let whole = true;
-		for (const factor of FACTORS) {
-			const own = cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
-			const used = each === Infinity ? own : likeliest(own, each);
+	const own = (factor: Factor): Cloth[] =>
+		cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
+	const step = Object.fromEntries(FACTORS.map((factor) => [factor, 0])) as Record<Factor, number>;
+	const stacks = {} as Record<Factor, Stack[]>;
+	const refill = (factor: Factor): void => {
+		for (; ; step[factor]++) {
+			const each = KEPT[step[factor]]!;
+			const used = each === Infinity ? own(factor) : likeliest(own(factor), each);
 			const all = allStacks(
 				used.map((cloth) => ({ cloth, index: cloths.indexOf(cloth) })),
 				MOST_STACKS
 			);
-			if (!all) whole = false;
-			stacks[factor] = all ? clothed(factor, all) : [{ layers: [] }];
+			if (all) {
+				stacks[factor] = clothed(factor, all);
+				return;
+			}
 		}
-		const outfits = stacks.trunk.length * stacks.legs.length * stacks.head.length;
-		const small = Math.max(stacks.hands.length, stacks.feet.length, stacks.eyes.length) <= MOST_STACKS;
-		if ((whole && small && outfits <= MOST_OUTFITS) || each === 1) {
-			return { cloths, underwear, stacks, openings: new Map(), fixed: new Map(), cut: each !== Infinity };
-		}
+	};
+	FACTORS.forEach(refill);
+	const outfits = (): number => stacks.trunk.length * stacks.legs.length * stacks.head.length;
+	while (outfits() > MOST_OUTFITS) {
+		const shrinkable = (['trunk', 'legs', 'head'] as const).filter(
+			(factor) => step[factor] < KEPT.length - 1
+		);
+		const largest = shrinkable.reduce((a, b) => (stacks[b].length > stacks[a].length ? b : a));
+		step[largest]++;
+		refill(largest);
 	}
+	const cut = FACTORS.some((factor) => step[factor] > 0);
+	return { cloths, underwear, stacks, openings: new Map(), fixed: new Map(), cut };
 }
 
 /** An empty wardrobe, to which only given outfits are added. */
