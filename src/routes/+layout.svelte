@@ -6,6 +6,11 @@
 
 	let { data, children } = $props();
 
+	// Says that the page answers now; what drives it from outside can wait for this.
+	$effect(() => {
+		document.documentElement.dataset.ready = 'true';
+	});
+
 	const sections = [
 		{ name: 'Trips', url: '/' },
 		{ name: 'Clients', url: '/clients' }

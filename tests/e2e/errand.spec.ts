@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 
 /** Types into the field with a label, by keyboard. */
 async function fill(page: Page, label: string | RegExp, value: string): Promise<void> {

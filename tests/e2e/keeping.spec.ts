@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 /** Nothing that a person typed, and nothing that a person deleted by mistake, is lost. */
 
-async function newTrip(request: import('@playwright/test').APIRequestContext, name: string): Promise<string> {
+async function newTrip(request: import('./test').APIRequestContext, name: string): Promise<string> {
 	const { id } = (await (await request.post('/api/v1/trips', { data: { name } })).json()) as { id: string };
 	return id;
 }

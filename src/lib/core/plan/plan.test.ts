@@ -399,6 +399,137 @@ describe('findings', () => {
 	});
 });
 
+describe('odd days', () => {
+	it.each<[string, PhaseRow[]]>([
+		['nothing', []],
+		['a night only', [['sleep', 480, 45, 'slope']]],
+		['a what-if only', [['what-if', 60, 75, 'ridge']]],
+		['a warm room only', [['indoors', 600, 70, 'in']]],
+		['a minute', [['stop', 1, 75, 'ridge']]],
+		[
+			'two days with a night between',
+			[
+				['move', 60, 250, 'slope'],
+				['sleep', 480, 45, 'cold-in'],
+				['move', 60, 250, 'slope']
+			]
+		]
+	])('%s is planned', (_, rows) => {
+		const plan = planStage(stageOf(rows, { airTempC: -10 }), PLANNED, kitOf(KIT));
+		expect(plan.phases).toHaveLength(rows.length);
+		for (const phase of plan.phases) expect(VERDICTS).toContain(phase.verdict);
+	});
+	it('lets the second day begin without the debt of the first', () => {
+		const rows: PhaseRow[] = [
+			['stop', 60, 75, 'ridge'],
+			['sleep', 480, 45, 'in'],
+			['stop', 10, 75, 'ridge']
+		];
+		const plan = planStage(stageOf(rows, { airTempC: -12 }), PLANNED, kitOf(KIT));
+		expect(plan.phases[0]!.debtWhm2).toBeGreaterThan(20);
+		expect(plan.phases[2]!.startDebtWhm2).toBe(0);
+	});
+	it('takes the bag along for the night, and says where it rides by day', () => {
+		const plan = planStage(
+			stageOf(
+				[
+					['move', 60, 250, 'slope'],
+					['sleep', 480, 45, 'slope']
+				],
+				{ airTempC: -8 }
+			),
+			PLANNED,
+			kitOf([...KIT, 'bag-winter'])
+		);
+		expect(plan.takenIds).toContain('bag-winter');
+		expect(plan.phases[0]!.carried.find(({ thingId }) => thingId === 'bag-winter')!.where).not.toBe('base');
+		expect(plan.phases[1]!.ladder.find(({ row }) => row === 'sleep')).toMatchObject({
+			state: 'covered',
+			thingIds: ['bag-winter']
+		});
+	});
+	it('holds the wind beyond 18 m/s for an indication only', () => {
+		const phase = planStage(stageOf([['stop', 5, 80, 'ridge']], { wind10mKmh: 150 }), PLANNED, kitOf(KIT))
+			.phases[0]!;
+		expect(phase.indicative).toBe(true);
+		expect(phase.reasons.map(({ rule }) => rule)).toContain('outsideMethod');
+	});
+});
+
+describe('the ladder', () => {
+	const rowOf = (row: string, rows: PhaseRow[], client: Client, base = {}) =>
+		planStage(stageOf(rows, base), PLANNED, client).phases[0]!.ladder.find((cell) => cell.row === row)!;
+	const STAND: PhaseRow[] = [['stop', 20, 80, 'slope']];
+	const assumed = (typeId: string): Client =>
+		kitOf(
+			KIT.filter((id) => id !== typeId),
+			{
+				things: [
+					...kitOf(KIT.filter((id) => id !== typeId)).things,
+					thingOf(typeId, { quantity: { value: 1, source: 'guess', state: 'assumed' } })
+				]
+			}
+		);
+	it.each<[string, string, Client, object, string]>([
+		['what is there', 'face', kitOf(KIT), { airTempC: -12 }, 'covered'],
+		['what is only assumed', 'face', assumed('neck-tube'), { airTempC: -12 }, 'assumed'],
+		[
+			'what nobody asked',
+			'face',
+			kitOf(KIT.filter((id) => id !== 'neck-tube')),
+			{ airTempC: -12 },
+			'not asked'
+		],
+		[
+			'what is known not to be there',
+			'face',
+			kitOf(
+				KIT.filter((id) => id !== 'neck-tube'),
+				{ answeredParts: ['face'] }
+			),
+			{ airTempC: -12 },
+			'missing'
+		],
+		['what nothing asks for', 'face', kitOf(KIT), { airTempC: 3 }, 'not needed'],
+		[
+			'lenses that are not dark enough',
+			'eyes',
+			kitOf([...KIT.filter((id) => id !== 'sunglasses'), 'goggles']),
+			{ ground: 'snow' },
+			'missing'
+		],
+		[
+			'a light lens in falling snow',
+			'eyes',
+			kitOf([...KIT.filter((id) => id !== 'sunglasses'), 'goggles']),
+			{ ground: 'snow', precipitation: 'dry-snow' },
+			'covered'
+		],
+		[
+			'bare hands on a mild day',
+			'hands',
+			kitOf(KIT.filter((id) => !['glove-light', 'mitten'].includes(id))),
+			{ airTempC: 9, wind10mKmh: 0 },
+			'not needed'
+		],
+		['feet without shoes', 'feet', kitOf(KIT.filter((id) => id !== 'boot-winter')), {}, 'missing']
+	])('%s: %s', (_, row, client, base, state) => {
+		expect(rowOf(row, STAND, client, base).state).toBe(state);
+	});
+	it('names trouble where something is on but not enough', () => {
+		const cold = rowOf(
+			'hands',
+			[['stop', 60, 75, 'ridge']],
+			kitOf([...KIT.filter((id) => id !== 'mitten')]),
+			{ airTempC: -15 }
+		);
+		expect(cold).toMatchObject({
+			state: 'covered',
+			trouble: expect.stringMatching(/short|nothing suffices/)
+		});
+	});
+});
+
 describe('the list', () => {
 	it('names what goes along, once, and what is still to solve', () => {
 		const client = kitOf([...KIT, 'jeans'], { answeredParts: [...PARTS] });

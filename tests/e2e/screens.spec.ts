@@ -1,0 +1,132 @@
+import { expect, test, type APIRequestContext, type Page } from './test';
+import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+
+/** Each screen, empty and full, as its user meets it. */
+
+async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
+	return ((await (await request.post(url, { data })).json()) as { id: string }).id;
+}
+async function tripWithClient(
+	request: APIRequestContext,
+	name: string
+): Promise<{ trip: string; client: string }> {
+	const trip = await make(request, '/api/v1/trips', { name });
+	return { trip, client: await make(request, '/api/v1/clients', { name: `Guest of ${name}`, tripId: trip }) };
+}
+const why = (page: Page) => page.getByRole('complementary');
+
+test('empty screens say what to do first, and offer it', async ({ page, request }) => {
+	const { trip, client } = await tripWithClient(request, `Empty ${Date.now()}`);
+	await page.goto(`/trips/${trip}/plan/${client}`);
+	await page.getByRole('link', { name: 'Add the day and its phases' }).click();
+	await page.getByRole('button', { name: 'Add the first day' }).click();
+	await expect(page.getByText('What happens on this day?')).toBeVisible();
+	await page.getByRole('button', { name: 'Rest', exact: true }).click();
+	await page.getByRole('button', { name: /^Save/ }).click();
+	await expect(page.getByText('All saved')).toBeVisible();
+	await page.getByRole('link', { name: 'Layer plan' }).click();
+	await page.getByRole('link', { name: /^Ask what / }).click();
+	await expect(page.getByLabel('Describe a thing')).toBeVisible();
+	await page.goto(`/trips/${trip}/list/${client}`);
+	await expect(page.getByText(/Nothing is known of/)).toBeVisible();
+});
+
+test('a loop is shown round by round, and a day taken out comes back', async ({ page, request }) => {
+	const { trip, client } = await tripWithClient(request, `Loops ${Date.now()}`);
+	const stage = { ...DEMO_DOCUMENT.trip.stages[1]!, id: 'laps', name: 'Laps' };
+	const [climb, rest] = [stage.sequence[1]!, stage.sequence[3]!];
+	stage.sequence = [{ type: 'loop', id: 'lap', name: 'Lap', count: 3, sequence: [climb, rest] }];
+	await request.put(`/api/v1/trips/${trip}`, {
+		data: { name: 'Laps', place: '', weathers: DEMO_DOCUMENT.trip.weathers, stages: [stage], version: 1 }
+	});
+	for (const typeId of [
+		'top-wool-mid',
+		'fleece',
+		'hard-shell',
+		'trousers-soft-shell',
+		'trousers-hard-shell',
+		'boot-winter',
+		'sock-mid',
+		'glove-winter'
+	]) {
+		await request.post(`/api/v1/clients/${client}/things`, {
+			data: { typeId, quantity: { value: 1, source: 'client', state: 'has' } }
+		});
+	}
+	await page.goto(`/trips/${trip}/plan/${client}`);
+	await expect(page.getByText('Rest behind the ruin 3')).toBeVisible();
+	await page.goto(`/trips/${trip}`);
+	await page.getByRole('button', { name: 'Take this day out' }).click();
+	await expect(page.getByRole('tab')).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(page.getByRole('tab')).toHaveCount(1);
+	await page.getByRole('button', { name: 'no loop' }).click();
+	await expect(page.getByLabel('Rounds')).toBeHidden();
+	await expect(page.getByLabel('Minutes of Rest behind the ruin')).toHaveValue('20');
+});
+
+test('every kind of figure opens to its reason, marked by how sure it is', async ({ page }) => {
+	await page.goto('/trips/demo-trip/plan/demo-runa');
+	const opened: [what: string, name: RegExp, words: RegExp[]][] = [
+		[
+			'a felt temperature',
+			/^Climb over open slopes: −9°, feels like −\d+°/,
+			[/It gets colder with height/, /published standard/, /shelter/]
+		],
+		[
+			'a verdict',
+			/^Climb over open slopes: Right/,
+			[/runs through the day/, /our assumption/, /Sweating starts in work from/]
+		],
+		['a finding', /partner hurt on the saddle: no clothing holds/, [/warmest things of the catalogue/]],
+		['a ladder cell', /^Eyes, Skins on at the car/, [/lens category/i, /EN ISO 12312-1/]],
+		['what rides on top', /^On top of the pack in Climb through the forest/, [/Big coat/]]
+	];
+	for (const [what, name, words] of opened) {
+		await page.getByRole('button', { name }).first().click();
+		for (const word of words) await expect(why(page), what).toContainText(word);
+		await page.getByRole('button', { name: 'Close the reasons' }).click();
+		await expect(why(page), what).toBeHidden();
+	}
+	await page.goto('/trips/demo-trip');
+	await page.getByRole('button', { name: /^Why Climb over open slopes feels like/ }).click();
+	await expect(why(page)).toContainText('How cold bare skin feels in this wind.');
+	await page.goto('/clients/demo-teo');
+	await page.getByRole('button', { name: 'Fleece, jacket', exact: true }).click();
+	await expect(why(page)).toContainText('ISO 7730 Table C.2, thick sweater 0.35 clo');
+});
+
+test('the finder goes by arrows and says when it finds nothing', async ({ page }) => {
+	await page.goto('/');
+	await page.keyboard.press('/');
+	const box = page.getByRole('combobox', { name: 'Name of a client or trip' });
+	await box.fill('zzz');
+	await expect(page.getByText('Nothing of that name.')).toBeVisible();
+	await box.fill('teo');
+	await expect(page.getByRole('option')).toHaveCount(2);
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Enter');
+	await expect(page.getByLabel('Client', { exact: true })).toHaveValue('Teo Marsh');
+	await page.keyboard.press('Escape');
+});
+
+test('nobody leaves a trip with unsaved changes without being asked', async ({ page, request }) => {
+	const trip = await make(request, '/api/v1/trips', { name: `Unsaved ${Date.now()}` });
+	await page.goto(`/trips/${trip}`);
+	await page.getByLabel('Where').fill('somewhere');
+	await expect(page.getByText('Not saved yet')).toBeVisible();
+	page.once('dialog', (dialog) => void dialog.dismiss());
+	await page.getByRole('link', { name: 'Clients' }).click();
+	await expect(page.getByLabel('Where')).toHaveValue('somewhere');
+	page.once('dialog', (dialog) => void dialog.accept());
+	await page.getByRole('link', { name: 'Clients' }).click();
+	await expect(page.getByRole('heading', { name: 'Clients and their kit' })).toBeVisible();
+});
+
+test('the list prints on one sheet of A4 and of Letter', async ({ page }) => {
+	await page.goto('/trips/demo-trip/list/demo-runa');
+	for (const format of ['A4', 'Letter']) {
+		const pdf = (await page.pdf({ format })).toString('latin1');
+		expect(pdf.match(/\/Type\s*\/Page\b/g), format).toHaveLength(1);
+	}
+});
