@@ -95,8 +95,53 @@ describe('check', () => {
 		expect(errors).toEqual([
 			expect.objectContaining({ field: 'airTempC', value: -99, allowed: '-60 to 50' }),
 			expect.objectContaining({ field: 'wind10mKmh', value: 'x', allowed: '0 to 250' }),
-			expect.objectContaining({ field: 'metabolicWm2', allowed: 'must be given' })
+			expect.objectContaining({ field: 'metabolicWm2', value: null, allowed: 'must be given' })
 		]);
+	});
+	it('knows the range of a figure deep inside loops and lists', () => {
+		const inLoop = changed('trip.stages.0.sequence.0', {
+			type: 'loop',
+			id: 'l',
+			name: 'Loop',
+			count: 99,
+			sequence: [{ ...DEMO_DOCUMENT.trip.stages[0]!.sequence[0]!, minutes: 5000 }]
+		});
+		expect(check(documentSchema, inLoop).errors!.map(({ field, allowed }) => [field, allowed])).toEqual([
+			['trip.stages.0.sequence.0.count', '1 to 30'],
+			['trip.stages.0.sequence.0.sequence.0.minutes', '1 to 1440']
+		]);
+		expect(check(documentSchema, changed('trip.stages.1.base.airTempC', 70)).errors![0]).toMatchObject({
+			allowed: '-60 to 50',
+			value: 70
+		});
+		expect(check(documentSchema, changed('trip.stages.1.date', 'tomorrow')).errors![0]!.allowed).toContain(
+			'2027-01-23'
+		);
+	});
+	it.each([
+		['trip.stages.0.base.airTempC', 95, 'must be a number from −60 to 50'],
+		['trip.stages.0.sequence.0.minutes', 1.5, 'must be a whole number from 1 to 1440'],
+		['trip.stages.0.sequence.0.minutes', null, 'must be a number from 1 to 1440'],
+		['trip.name', '', 'must not be empty'],
+		['trip.name', undefined, 'must be given'],
+		['trip.name', 'x'.repeat(200), 'must have at most 120 characters'],
+		['trip.stages.0.sequence.0.kind', 'swim', 'must be one of: move, stop, ride, indoors, sleep, what-if'],
+		['trip.stages.0.date', '1.2.27', 'date must be a date such as 2027-01-23'],
+		['trip.colour', 'red', 'is not a known field']
+	])('says at %s = %j: %s', (path, value, message) => {
+		expect(check(documentSchema, changed(path, value)).errors![0]!.message).toBe(message);
+	});
+	it('refuses a day without end', () => {
+		const lap = {
+			type: 'loop',
+			id: 'l',
+			name: 'Loop',
+			count: 30,
+			sequence: DEMO_DOCUMENT.trip.stages[0]!.sequence
+		};
+		expect(check(documentSchema, changed('trip.stages.0.sequence', [lap])).errors![0]!.message).toContain(
+			'at most 120 phases'
+		);
 	});
 	it('fills in what may be left out', () => {
 		const { value } = check<typeof DEMO_DOCUMENT>(

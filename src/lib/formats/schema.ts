@@ -258,7 +258,7 @@ export type Checked<T> = { value: T; errors: null } | { value: null; errors: Fie
 
 /** What a rule allows, in words. */
 function allowedOf(detail: Joi.ValidationErrorItem): string {
-	const { limit, valids, regex } = detail.context ?? {};
+	const { limit, valids } = detail.context ?? {};
 	switch (detail.type) {
 		case 'number.min':
 			return `${limit} or more`;
@@ -282,29 +282,69 @@ function allowedOf(detail: Joi.ValidationErrorItem): string {
 			return `at least ${limit}`;
 		case 'object.unknown':
 			return 'not a known field';
-		case 'string.pattern.base':
-			return String(regex);
 		default:
 			return detail.message.replace(/"/g, '');
 	}
 }
 
-/** Range of a number rule that a path in the schema ends at, as "−60 to 50", when it has both ends. */
-function rangeOf(schema: Joi.Schema, detail: Joi.ValidationErrorItem): string | null {
-	if (!detail.type.startsWith('number.')) return null;
-	try {
-		const keys = detail.path.filter((key) => typeof key === 'string');
-		const rules =
-			(
-				schema.extract(keys as string[]).describe() as {
-					rules?: { name: string; args?: { limit: number } }[];
-				}
-			).rules ?? [];
-		const limit = (rule: string): number | undefined => rules.find((r) => r.name === rule)?.args?.limit;
+interface Described {
+	type?: string;
+	keys?: Record<string, Described>;
+	items?: Described[];
+	matches?: { schema?: Described; then?: Described; otherwise?: Described }[];
+	rules?: { name: string; args?: { limit: number } }[];
+}
+/** Every schema that a choice of shapes may stand for. */
+const shapesOf = (described: Described): Described[] =>
+	described.type === 'alternatives'
+		? (described.matches ?? [])
+				.flatMap(({ schema, then, otherwise }) => [schema, then, otherwise])
+				.filter((shape) => shape !== undefined)
+				.flatMap(shapesOf)
+		: [described];
+
+/** The range of the number that a path in a schema ends at, such as "-60 to 50", when it has both ends. */
+function rangeOf(schema: Joi.Schema, path: readonly (string | number)[]): string | null {
+	let at = [schema.describe() as Described];
+	for (const key of path) {
+		at = at
+			.flatMap(shapesOf)
+			.flatMap(({ keys, items }) =>
+				typeof key === 'number' ? (items ?? []) : keys?.[key] ? [keys[key]] : []
+			);
+	}
+	for (const { rules = [] } of at.flatMap(shapesOf)) {
+		const limit = (rule: string): number | undefined => rules.find(({ name }) => name === rule)?.args?.limit;
 		const [min, max] = [limit('min'), limit('max')];
-		return min !== undefined && max !== undefined ? `${min} to ${max}` : null;
-	} catch {
-		return null; // inside an array or a choice of shapes, where Joi cannot extract by path
+		if (min !== undefined && max !== undefined) return `${min} to ${max}`;
+	}
+	return null;
+}
+
+/** What is wrong, in words for the field at which it was typed. */
+function wordsFor(detail: Joi.ValidationErrorItem, allowed: string, isRange: boolean): string {
+	if (isRange) {
+		const whole = detail.type === 'number.integer' ? 'a whole number' : 'a number';
+		return `must be ${whole} from ${allowed.replaceAll('-', '−')}`;
+	}
+	const { limit } = (detail.context ?? {}) as { limit?: number };
+	switch (detail.type) {
+		case 'any.required':
+			return 'must be given';
+		case 'any.only':
+			return `must be one of: ${allowed}`;
+		case 'object.unknown':
+			return 'is not a known field';
+		case 'string.empty':
+		case 'string.min':
+			return 'must not be empty';
+		case 'string.max':
+			return `must have at most ${limit} characters`;
+		case 'array.min':
+		case 'array.max':
+			return `must have ${allowed} entries`;
+		default:
+			return detail.message.replace(/"/g, '');
 	}
 }
 
@@ -319,13 +359,13 @@ export function check<T>(schema: Joi.Schema, input: unknown): Checked<T> {
 	return {
 		value: null,
 		errors: error.details.map((detail) => {
-			const label = String(detail.path.at(-1) ?? 'the input');
-			const allowed = rangeOf(schema, detail) ?? allowedOf(detail);
+			const range = detail.type.startsWith('number.') ? rangeOf(schema, detail.path) : null;
+			const allowed = range ?? allowedOf(detail);
 			return {
 				field: detail.path.join('.'),
-				value: detail.context?.value,
+				value: (detail.context?.value ?? null) as unknown,
 				allowed,
-				message: detail.type === 'object.unknown' ? `${label} is not a known field` : `${label}: ${allowed}`
+				message: wordsFor(detail, allowed, range !== null)
 			};
 		})
 	};

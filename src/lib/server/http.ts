@@ -6,7 +6,12 @@ import { ConflictError, NotFoundError } from './db/pool';
 /** An input that cannot be used, field by field. */
 export class InputError extends Error {
 	constructor(readonly errors: FieldError[]) {
-		super(errors.length === 1 ? errors[0]!.message : `${errors.length} fields need another look`);
+		const [only] = errors;
+		super(
+			errors.length === 1
+				? `${only!.field || 'The input'} ${only!.message}`
+				: `${errors.length} fields need another look`
+		);
 	}
 }
 
@@ -16,9 +21,7 @@ export async function bodyOf<T>(request: Request, schema: Joi.Schema): Promise<T
 	try {
 		input = await request.json();
 	} catch {
-		throw new InputError([
-			{ field: '', value: null, allowed: 'a JSON object', message: 'the body is not JSON' }
-		]);
+		throw new InputError([{ field: '', value: null, allowed: 'a JSON object', message: 'is not JSON' }]);
 	}
 	const { value, errors } = check<T>(schema, input);
 	if (errors) throw new InputError(errors);

@@ -10,7 +10,7 @@ export const POST = api(async ({ request }) => {
 	if (!client) {
 		const allowed = asked.clients.map((one) => one.id).join(', ') || 'at least one client in clients';
 		throw new InputError([
-			{ field: 'clientId', value: id ?? null, allowed, message: `clientId: ${allowed}` }
+			{ field: 'clientId', value: id ?? null, allowed, message: `must be one of: ${allowed}` }
 		]);
 	}
 	return planAnswer(client.id, planDocument(asked, client, asked.fixed));
