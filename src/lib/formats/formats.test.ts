@@ -126,7 +126,7 @@ describe('check', () => {
 		['trip.name', undefined, 'must be given'],
 		['trip.name', 'x'.repeat(200), 'must have at most 120 characters'],
 		['trip.stages.0.sequence.0.kind', 'swim', 'must be one of: move, stop, ride, indoors, sleep, what-if'],
-		['trip.stages.0.date', '1.2.27', 'date must be a date such as 2027-01-23'],
+		['trip.stages.0.date', '1.2.27', 'must be a date such as 2027-01-23'],
 		['trip.colour', 'red', 'is not a known field']
 	])('says at %s = %j: %s', (path, value, message) => {
 		expect(check(documentSchema, changed(path, value)).errors![0]!.message).toBe(message);

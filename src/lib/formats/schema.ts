@@ -31,7 +31,7 @@ import { PLACES } from '../core/weather/wind';
 
 const id = Joi.string()
 	.pattern(/^[A-Za-z0-9-]{1,64}$/)
-	.messages({ 'string.pattern.base': '{#label} may have letters, digits and dashes only, at most 64' });
+	.messages({ 'string.pattern.base': 'may have letters, digits and dashes only, at most 64' });
 const name = Joi.string().trim().min(1).max(120);
 const count = (min: number, max: number): Joi.NumberSchema => Joi.number().integer().min(min).max(max);
 const between = (min: number, max: number): Joi.NumberSchema => Joi.number().min(min).max(max);
@@ -110,7 +110,7 @@ const stage = Joi.object<Stage>({
 	date: Joi.string()
 		.pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
 		.required()
-		.messages({ 'string.pattern.base': '{#label} must be a date such as 2027-01-23' }),
+		.messages({ 'string.pattern.base': 'must be a date such as 2027-01-23' }),
 	startMin: count(0, 1439).default(480),
 	base: Joi.object({
 		airTempC: condition('airTempC').required(),
@@ -174,7 +174,7 @@ const properties = {
 const typeId = Joi.string()
 	.required()
 	.custom((value: string, helpers) => (isCatalogueId(value) ? value : helpers.error('catalogue.unknown')))
-	.messages({ 'catalogue.unknown': '{#label} must be the id of a type in the catalogue' });
+	.messages({ 'catalogue.unknown': 'must be the id of a type in the catalogue' });
 
 const thingFields = {
 	typeId,
