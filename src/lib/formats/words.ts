@@ -1,9 +1,8 @@
-import { catalogueType } from '../core/cloth/catalogue';
 import type { Row } from '../core/cloth/parts';
 import type { FactState, Mark, PhaseKind } from '../core/document/types';
 import type { LadderCell } from '../core/plan/ladder';
 import type { Where } from '../core/plan/plan';
-import type { ReasonKind } from '../core/plan/reasons';
+import type { ReasonKind } from '../core/certainty';
 import type { PhaseVerdict, Verdict } from '../core/plan/verdicts';
 import type { Precipitation } from '../core/weather/precipitation';
 import type { Place } from '../core/weather/wind';
@@ -103,9 +102,6 @@ export const REASON_WORDS: Readonly<Record<ReasonKind, string>> = {
 
 /** A thing in few words: what stands before the first comma of its name. */
 export const shortName = (name: string): string => name.split(',')[0]!;
-
-/** The name of a catalogue type in few words. */
-export const shortTypeName = (typeId: string): string => shortName(catalogueType(typeId).name);
 
 const WHO: Partial<Record<Row | 'body', string>> = { body: 'the whole body', hands: 'fingers', feet: 'toes' };
 

@@ -1,5 +1,5 @@
 import type { Properties } from '../document/types';
-import type { ReasonKind } from '../plan/reasons';
+import type { ReasonKind } from '../certainty';
 import { CLO_M2KW } from '../units';
 import { bodyCoverage, type Coverage, type Part } from './parts';
 import {

@@ -1,12 +1,5 @@
 import { clamp } from '../argument';
-import {
-	STILL_AIR_M2KW,
-	airLayerM2kw,
-	clothingM2kw,
-	surfaceFactor,
-	totalM2kw,
-	useFactor
-} from '../body/insulation';
+import { STILL_AIR_M2KW, airLayerM2kw, clothingM2kw, totalM2kw, useFactor } from '../body/insulation';
 import { METHOD_MAX_AIR_MS, METHOD_MIN_AIR_MS } from '../body/heat-balance';
 import { CLO_M2KW, cloFromM2kw } from '../units';
 import type { Opening } from '../document/types';
@@ -91,6 +84,3 @@ export const resultantClo = (conductance: number, air: AirInUse): number =>
 /** Basic clothing insulation I_cl (at rest, still air) of a set of regions, clo. */
 export const basicClo = (stillTotals: RegionTotals): number =>
 	cloFromM2kw(clothingM2kw(1 / bodyConductance(stillTotals), STILL_AIR_M2KW));
-
-/** Surface factor of an insulation in clo. */
-export const surfaceFactorOfClo = (insulationClo: number): number => surfaceFactor(insulationClo * CLO_M2KW);

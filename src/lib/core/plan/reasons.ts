@@ -1,6 +1,4 @@
-/** How sure we are of a rule. */
-export const REASON_KINDS = ['standard', 'practice', 'assumption'] as const;
-export type ReasonKind = (typeof REASON_KINDS)[number];
+import type { ReasonKind } from '../certainty';
 
 export interface Rule {
 	kind: ReasonKind;

@@ -28,16 +28,20 @@
 	let startError = $state<string>();
 
 	const stage = $derived(trip.stages[at]);
+	/** Conditions by phase. While a figure is out of its range the last good ones stay. */
+	let lastGood: Map<string, Cell> = new Map();
 	const cells = $derived.by(() => {
-		const byPhase = new Map<string, Cell>();
-		if (!stage) return byPhase;
+		if (!stage) return lastGood;
 		try {
-			for (const cell of cellsOf(stage, trip.weathers[0]!))
+			const byPhase = new Map<string, Cell>();
+			for (const cell of cellsOf(stage, trip.weathers[0]!)) {
 				if (!byPhase.has(cell.phaseId)) byPhase.set(cell.phaseId, cell);
+			}
+			lastGood = byPhase;
 		} catch {
-			// A figure out of its range is being typed; the server names it when it is saved.
+			// The server names the figure when it is saved.
 		}
-		return byPhase;
+		return lastGood;
 	});
 
 	function onchange(): void {
@@ -427,7 +431,14 @@
 		gap: 10px;
 		padding-bottom: 14px;
 		border-bottom: 1px solid var(--rule);
-		align-items: end;
+		align-items: start;
+	}
+	.base :global(label) {
+		display: flex;
+		align-items: flex-end;
+		min-height: 38px;
+		line-height: 1.2;
+		padding-bottom: 3px;
 	}
 	table {
 		width: 100%;
