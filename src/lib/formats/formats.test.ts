@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { documentJsonSchema, SCHEMA_FILE } from '../../../scripts/lib/document-json-schema';
 import { PLANNED, kitOf, stageOf } from '../../../tests/fixtures/make';
 import { planStage } from '../core/plan/plan';
+import { reason } from '../core/plan/reasons';
 import type { PhaseVerdict } from '../core/plan/verdicts';
 import { DEMO_DOCUMENT } from './demo';
 import { planAnswer } from './plan-answer';
@@ -185,7 +186,8 @@ describe('words', () => {
 	const phase = {
 		cell: { minutes: 18, heated: false, kind: 'stop' },
 		holdsMinutes: 9,
-		limitedBy: 'body'
+		limitedBy: 'body',
+		reasons: []
 	} as unknown as PhaseVerdict;
 	it.each([
 		[{ verdict: 'right' }, 'Right for these minutes.', 'right'],
@@ -209,6 +211,11 @@ describe('words', () => {
 			{ verdict: 'nothing suffices' },
 			'No clothing holds 18 min here: shorten, shelter, heat, or do not go.',
 			'nothing suffices'
+		],
+		[
+			{ verdict: 'not judged yet', reasons: [reason('notAsked')] },
+			'Not judged: nobody has asked Runa yet.',
+			'not judged yet'
 		],
 		[{ verdict: 'not judged yet' }, 'Too mild for the cold method: not judged yet.', 'not judged yet']
 	] as [Partial<PhaseVerdict>, string, string][])('%j', (change, sentence, tag) => {

@@ -132,6 +132,8 @@ export function verdictSentence(phase: PhaseVerdict, name: string): string {
 		case 'nothing suffices':
 			return `No clothing holds ${cell.minutes} min here: shorten, shelter, heat, or do not go.`;
 		case 'not judged yet':
+			if (phase.reasons.some(({ rule }) => rule === 'notAsked'))
+				return `Not judged: nobody has asked ${name} yet.`;
 			return cell.heated ? 'Heated: not judged yet.' : 'Too mild for the cold method: not judged yet.';
 	}
 }

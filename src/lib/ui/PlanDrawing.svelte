@@ -139,7 +139,7 @@
 		phase: PlannedPhase
 	): { low: number; high: number; kind: 'short' | 'cool' | 'warm' } | null {
 		const { band, resultantClo } = phase;
-		if (!band) return null;
+		if (!band || phase.verdict === 'not judged yet') return null;
 		if (resultantClo < band.holdClo)
 			return { low: resultantClo, high: Math.min(band.holdClo, highest), kind: 'short' };
 		if (resultantClo < band.needClo)

@@ -75,7 +75,7 @@ describe('verdicts', () => {
 			{ numRuns: 60 }
 		);
 	});
-	it.each<[string, PhaseRow[], string[], object, string, string]>([
+	it.each<[string, PhaseRow[], string[] | Client, object, string, string]>([
 		[
 			'a climb in a coat only',
 			[['move', 60, 280, 'lee']],
@@ -114,7 +114,10 @@ describe('verdicts', () => {
 		[
 			'bare hands in the cold',
 			[['stop', 40, 80, 'lee']],
-			KIT.filter((id) => !id.startsWith('glove') && id !== 'mitten'),
+			kitOf(
+				KIT.filter((id) => !id.startsWith('glove') && id !== 'mitten'),
+				{ answeredParts: ['hands'] }
+			),
 			{ airTempC: -8 },
 			'short',
 			'hands'
@@ -178,6 +181,22 @@ describe('verdicts', () => {
 		).phases[1]!;
 		expect(phase.debtWhm2).toBeLessThanOrEqual(phase.startDebtWhm2);
 		expect(phase.reasons.map(({ rule }) => rule)).toContain('aboveMethod');
+	});
+	it.each<[string, string[], string]>([
+		['nothing at all', [], 'body'],
+		['the legs', KIT.filter((id) => !id.includes('trousers') && !id.includes('bottoms')), 'body'],
+		['the hands', KIT.filter((id) => !id.startsWith('glove') && id !== 'mitten'), 'hands']
+	])('make no blame of what nobody has asked: %s', (_, kit, row) => {
+		const rows: PhaseRow[] = [['stop', 40, 80, 'lee']];
+		const silent = judge(rows, kit, { airTempC: -8 });
+		expect(
+			silent.findings.filter(
+				({ severity, part }) => severity === 'blocker' && (part === row || row === 'body')
+			)
+		).toEqual([]);
+		expect(silent.findings.map(({ code }) => code)).toContain('not-asked');
+		const told = judge(rows, kitOf(kit, { answeredParts: [...PARTS] }), { airTempC: -8 });
+		expect(told.phases[0]!.verdict).toBe('short');
 	});
 	it('are stricter for a careful person and for one who feels the cold', () => {
 		const rows: PhaseRow[] = [['stop', 30, 80, 'slope']];
@@ -324,7 +343,7 @@ describe('findings', () => {
 		],
 		[
 			'short-hands',
-			codes([['stop', 40, 80, 'lee']], without('glove-light', 'mitten'), { airTempC: -8 }),
+			codes([['stop', 40, 80, 'lee']], answered(without('glove-light', 'mitten')), { airTempC: -8 }),
 			codes([['stop', 20, 80, 'lee']], KIT, { airTempC: -8 })
 		],
 		[

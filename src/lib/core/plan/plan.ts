@@ -4,7 +4,7 @@ import { OPENING_FACTOR } from '../cloth/supply';
 import { chooseOutfits, type StagePlan } from './choose';
 import { cellsOf, type Cell } from './conditions';
 import { findingsOf, type Finding, type JudgedPhase } from './findings';
-import { ladderOf } from './ladder';
+import { isAnswered, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
 import { personOf, type Person } from './person';
 import { judgeStage } from './verdicts';
@@ -114,7 +114,8 @@ export function planStage(
 			return { outfit: plan.outfits[0]!, opening: leastOpen(worn) };
 		},
 		bags,
-		person
+		person,
+		isUnasked: (row) => !isAnswered(client, row)
 	});
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,

@@ -4,8 +4,8 @@ import { METHOD_MAX_AIR_C, METHOD_MAX_AIR_MS } from '../body/heat-balance';
 import { WARM_EXTREMITY_C } from '../body/extremities';
 import { nightVerdict } from '../body/night';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
-import { regionCoverage, type Row } from '../cloth/parts';
-import type { Cloth } from '../cloth/things';
+import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
+import { covers, type Cloth } from '../cloth/things';
 import { stopsSoonAfter } from './choose';
 import { BEFORE_STOP_MINUTES, WARM_MARGIN_CLO } from './levels';
 import type { Cell } from './conditions';
@@ -200,7 +200,8 @@ function judgeCell(
 	opening: number,
 	before: Carried,
 	soon: boolean,
-	person: Person
+	person: Person,
+	isUnasked: (row: Row) => boolean
 ): { result: PhaseVerdict; after: Carried } {
 	const air = cellAir(cell);
 	const start = cell.fresh ? FRESH : before;
@@ -216,26 +217,34 @@ function judgeCell(
 	const rested = [{ minutes: cell.minutes, inDebt: false }];
 	const fingers = localCourse('fingers', cell, start.fingersC, totals.hands, spans);
 	const toes = localCourse('toes', cell, start.toesC, totals.feet, spans);
+	/** Nothing on a part of which nobody has asked: a question, not a verdict. */
+	const unknown = (row: Row): boolean =>
+		isUnasked(row) && !outfit.some(({ cloth }) => PARTS_OF_ROW[row].some((part) => covers(cloth, part)));
+	const body = bodyVerdict(cell, air, clo, band?.neutralClo ?? 0, course, start.debtWhm2, soon, person);
 	const candidates = [
-		bodyVerdict(cell, air, clo, band?.neutralClo ?? 0, course, start.debtWhm2, soon, person),
-		localCandidate(
-			'hands',
-			cell,
-			start.fingersC,
-			fingers,
-			totals.hands,
-			localCourse('fingers', cell, WARM_EXTREMITY_C, warmest.hands, rested)
-		),
-		localCandidate(
-			'feet',
-			cell,
-			start.toesC,
-			toes,
-			totals.feet,
-			localCourse('toes', cell, WARM_EXTREMITY_C, warmest.feet, rested)
-		),
+		unknown('torso') || unknown('legs')
+			? { ...body, verdict: 'not judged yet' as const, holdsMinutes: null, reasons: [reason('notAsked')] }
+			: body,
+		!unknown('hands') &&
+			localCandidate(
+				'hands',
+				cell,
+				start.fingersC,
+				fingers,
+				totals.hands,
+				localCourse('fingers', cell, WARM_EXTREMITY_C, warmest.hands, rested)
+			),
+		!unknown('feet') &&
+			localCandidate(
+				'feet',
+				cell,
+				start.toesC,
+				toes,
+				totals.feet,
+				localCourse('toes', cell, WARM_EXTREMITY_C, warmest.feet, rested)
+			),
 		...(['torso', 'thighs'] as const).map((part): Candidate | null =>
-			isWetThrough(cell, outfit, part)
+			isWetThrough(cell, outfit, part) && !unknown(part === 'torso' ? 'torso' : 'legs')
 				? {
 						verdict: 'wet through',
 						limitedBy: part === 'torso' ? 'torso' : 'legs',
@@ -248,7 +257,7 @@ function judgeCell(
 					}
 				: null
 		)
-	].filter((candidate) => candidate !== null);
+	].filter((candidate) => candidate !== null && candidate !== false);
 	const worst = candidates.reduce((a, b) => (worse(b.verdict, a.verdict) ? b : a));
 	const limits = candidates.map((c) => c.holdsMinutes).filter((m) => m !== null);
 	return {
@@ -279,14 +288,16 @@ function judgeCell(
 }
 
 /** The verdict of a night by the warmest bag of the kit. */
-function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person): PhaseVerdict {
+function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked: boolean): PhaseVerdict {
 	const bag = [...bags].sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
 	const values: [string, number, string?][] = [['coldest air at the sleeper', cell.airTempC, '°C']];
 	if (bag) values.push(['comfort of the bag', bag.comfortTempC, '°C']);
 	const verdict: Verdict = cell.heated
 		? 'right'
 		: !bag
-			? 'short'
+			? unasked
+				? 'not judged yet'
+				: 'short'
 			: nightVerdict(cell.airTempC, bag.comfortTempC, undefined, person.offsetClo);
 	const hopeless =
 		verdict === 'short' &&
@@ -329,21 +340,30 @@ export interface StageInput {
 	outfitWhatIf(cell: Cell, startDebtWhm2: number): { outfit: Outfit; opening: number };
 	bags: readonly Cloth[];
 	person: Person;
+	/** rows of which nobody has said anything */
+	isUnasked(row: Row): boolean;
 }
 
 /** Verdicts of all cells in order. A what-if starts from what came before it and leaves nothing behind. */
-export function judgeStage({ cells, outfitAt, outfitWhatIf, bags, person }: StageInput): PhaseVerdict[] {
+export function judgeStage({
+	cells,
+	outfitAt,
+	outfitWhatIf,
+	bags,
+	person,
+	isUnasked
+}: StageInput): PhaseVerdict[] {
 	const lived = cells.filter((cell) => cell.kind !== 'what-if');
 	const soon = new Map(stopsSoonAfter(lived).map((value, i) => [lived[i]!, value]));
 	let carried = FRESH;
 	return cells.map((cell, k) => {
-		if (cell.kind === 'sleep') return judgeNight(cell, bags, person);
+		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'));
 		if (cell.kind === 'what-if') {
 			const { outfit, opening } = outfitWhatIf(cell, carried.debtWhm2);
-			return judgeCell(cell, outfit, opening, carried, false, person).result;
+			return judgeCell(cell, outfit, opening, carried, false, person, isUnasked).result;
 		}
 		const { outfit, opening } = outfitAt(k);
-		const { result, after } = judgeCell(cell, outfit, opening, carried, soon.get(cell)!, person);
+		const { result, after } = judgeCell(cell, outfit, opening, carried, soon.get(cell)!, person, isUnasked);
 		carried = after;
 		return result;
 	});
