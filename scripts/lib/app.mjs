@@ -8,7 +8,7 @@ const READY_WITHIN_MS = 30_000;
 /** Serves the build and waits until it answers with its database. Gives back the address and `stop`. */
 export async function startApp(root, port, env) {
 	const address = `http://127.0.0.1:${port}`;
-	const { child, ended } = run(process.execPath, [path.join(root, 'build/index.js')], {
+	const { child, ended } = run(process.execPath, [path.join(root, 'scripts/serve.mjs')], {
 		cwd: root,
 		env: {
 			...process.env,
@@ -20,7 +20,7 @@ export async function startApp(root, port, env) {
 			SHUTDOWN_TIMEOUT: '3',
 			NODE_ENV: 'production'
 		},
-		stdio: ['ignore', 'inherit', 'inherit'],
+		stdio: ['pipe', 'inherit', 'inherit'],
 		detached: true
 	});
 	let over = null;

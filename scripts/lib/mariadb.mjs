@@ -38,6 +38,31 @@ function socketOf(folder) {
 	return path.join(far, 'db.sock');
 }
 
+const pidIn = (file) => (existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0);
+/** The command line of a running process; empty when there is none. */
+const commandOf = (pid) =>
+	pid && existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, 'utf8') : '';
+
+/**
+ * Stops a server on our data that outlived the script that started it (after a crash or a kill), so that the next start
+ * needs no help. One whose script still runs is left alone, and this start ends.
+ */
+async function stopOrphan(folder, data) {
+	const pid = pidIn(path.join(folder, 'mariadb.pid'));
+	const owner = pidIn(path.join(folder, 'owner.pid'));
+	if (!commandOf(pid).includes(`--datadir=${data}`)) return;
+	if (commandOf(owner).includes('node')) {
+		throw new Trouble(
+			`The database of this folder is in use by another start (process ${owner}).`,
+			'use that one, or stop it first; a second copy needs a folder of its own.'
+		);
+	}
+	say('stopping a database that an earlier start left behind');
+	process.kill(pid, 'SIGTERM');
+	for (let i = 0; i < 300 && commandOf(pid) !== ''; i++)
+		await new Promise((resolve) => setTimeout(resolve, 100));
+}
+
 /**
  * Starts the server on a data folder, which is made when it is not there. Gives back the environment that the app
  * connects with, and `stop`.
@@ -70,6 +95,8 @@ export async function startMariadb(folder, firstPort) {
 			);
 		}
 	}
+	await stopOrphan(folder, data);
+	writeFileSync(path.join(folder, 'owner.pid'), String(process.pid));
 	const secret = path.join(folder, 'password');
 	if (!existsSync(secret)) writeFileSync(secret, randomBytes(18).toString('hex'), { mode: 0o600 });
 	const password = readFileSync(secret, 'utf8');

@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process';
-import { cpSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -82,6 +82,33 @@ describe('a start that cannot be says what happened and what to do', () => {
 		expect(trouble!.message).toContain('The database did not start');
 		expect(trouble!.todo).toContain('mariadb.log');
 	});
+});
+
+describe('a start after a crash', () => {
+	it('stops the database that was left behind, and keeps the data', async () => {
+		const probe = path.join(folder, 'probe.mjs');
+		const lib = path.resolve('scripts/lib/mariadb.mjs');
+		writeFileSync(
+			probe,
+			`import { startMariadb } from '${lib}'; const { env } = await startMariadb('${folder}', 5850); console.log(JSON.stringify(env));`
+		);
+		const crashed = spawn(process.execPath, [probe], { stdio: ['ignore', 'pipe', 'ignore'] });
+		const said: string = await new Promise((resolve) => {
+			let text = '';
+			crashed.stdout.on('data', (part: Buffer) => {
+				text += part.toString();
+				if (text.includes('}')) resolve(text);
+			});
+		});
+		const first = JSON.parse(said.slice(said.indexOf('{'))) as Record<string, string>;
+		crashed.kill('SIGKILL');
+		await new Promise((resolve) => crashed.once('exit', resolve));
+		const again = await startMariadb(folder, 5850);
+		expect(again.env.SNUG_DB_PASSWORD).toBe(first.SNUG_DB_PASSWORD);
+		await expect(startMariadb(folder, 5850)).rejects.toThrow('in use by another start');
+		expect(existsSync(again.env.SNUG_DB_SOCKET!)).toBe(true);
+		await again.stop();
+	}, 60_000);
 });
 
 describe('ports and programs', () => {

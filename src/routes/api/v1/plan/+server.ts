@@ -8,10 +8,10 @@ export const POST = api(async ({ request }) => {
 	const id = asked.clientId ?? asked.clients[0]?.id;
 	const client = asked.clients.find((one) => one.id === id);
 	if (!client) {
-		const allowed = asked.clients.map((one) => one.id).join(', ') || 'at least one client in clients';
-		throw new InputError([
-			{ field: 'clientId', value: id ?? null, allowed, message: `must be one of: ${allowed}` }
-		]);
+		const ids = asked.clients.map((one) => one.id);
+		const allowed = ids.length > 0 ? ids.join(', ') : 'the id of a client in the document';
+		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
+		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
 	return planAnswer(client.id, planDocument(asked, client, asked.fixed));
 });
