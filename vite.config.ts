@@ -7,6 +7,7 @@ export default defineConfig({
 	build: { chunkSizeWarningLimit: 900 },
 	test: {
 		include: ['src/**/*.test.ts', 'tests/{reference,db,scripts}/**/*.test.ts'],
+		setupFiles: ['tests/setup.ts'],
 		environment: 'node'
 	}
 });

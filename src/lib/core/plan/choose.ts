@@ -44,11 +44,20 @@ export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
 	});
 }
 
+export interface Levels {
+	blame: number;
+	sweat: number;
+	changes: number;
+	massG: number;
+}
+
 export interface StagePlan {
 	outfits: Outfit[];
 	/** front opening per cell, as the factor left on the trunk */
 	openings: number[];
-	levels: { blame: number; sweat: number; changes: number; massG: number };
+	levels: Levels;
+	/** the same of trunk, legs and head alone, given what the rest wears: this part is the least there is */
+	bodyLevels: Levels;
 	/** every legal outfit was searched, and no lighter set of things does as well */
 	proven: boolean;
 }
@@ -306,6 +315,7 @@ export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person
 				outfits,
 				openings,
 				levels: { blame, sweat: sum('sweat'), changes: sum('changes') / 100, massG: sum('massG') },
+				bodyLevels: { blame: body.blame, sweat: body.sweat, changes: body.changes / 100, massG: body.massG },
 				proven: !wardrobe.cut && courses.every((course) => course.proven)
 			};
 		}
