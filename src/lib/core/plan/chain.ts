@@ -374,12 +374,15 @@ function leastBlame(
 	return null;
 }
 
-/** How far beyond the bound is looked before the quick course's own cost is the limit: a few changes, some sweat. */
-const FIRST_TRIES = [0, 250, 800, 2500, 10_000, SWEAT_UNIT, 4 * SWEAT_UNIT, 16 * SWEAT_UNIT];
+/** How far beyond the bound is looked at first: a few changes more. Most days are found here. */
+const FIRST_TRIES = [0, 250, 800, 2500, 10_000];
+/** And then some sweat, before the quick course's own cost is the limit. */
+const LATER_TRIES = [SWEAT_UNIT, 4 * SWEAT_UNIT, 16 * SWEAT_UNIT];
 
 /**
- * The best course in blame, sweat and changes. A quick pass gives a course; then limits are widened up to its cost until
- * a pass that leaves nothing out finds one, and the best of those is the best of all.
+ * The best course in blame, sweat and changes. Limits are widened until a pass that leaves nothing out finds a course,
+ * and the best of those is the best of all. When a few changes beyond the bound do not do, a quick pass gives a course
+ * whose cost no limit need exceed, and the least blame is worked out by itself.
  */
 function bestLabel(
 	chain: Chain,
@@ -389,6 +392,20 @@ function bestLabel(
 ): { label: Label; proven: boolean } {
 	const work: Work = { left: LEVELS_WORK };
 	const least = leastAtStart(chain, bounds, choices);
+	const firstWithin = (blame: number, limits: readonly number[]): Label | null => {
+		for (const rest of limits) {
+			const found = forward(chain, tables, bounds, { limit: { blame, rest }, work });
+			if (found.length > 0) return bestOf(found);
+			if (work.left < 0) return null;
+		}
+		return null;
+	};
+	const near = firstWithin(
+		least.blame,
+		FIRST_TRIES.map((more) => least.rest + more)
+	);
+	if (near) return { label: near, proven: true };
+
 	const quick = (blame: number): Label[] =>
 		forward(chain, tables, bounds, { limit: { blame, rest: Infinity }, width: QUICK_WIDTH });
 	let label = bestOf(quick(Infinity));
@@ -400,12 +417,9 @@ function bestLabel(
 	}
 	const top = label.blame === blame ? label.rest : Infinity;
 	const start = blame === least.blame ? least.rest : 0;
-	for (const rest of [...FIRST_TRIES.map((more) => start + more).filter((rest) => rest < top), top]) {
-		const found = forward(chain, tables, bounds, { limit: { blame, rest }, work });
-		if (found.length > 0) return { label: bestOf(found), proven: true };
-		if (work.left < 0) break;
-	}
-	return { label, proven: false };
+	const tries = [...FIRST_TRIES, ...LATER_TRIES].map((more) => start + more);
+	const found = firstWithin(blame, [...tries.filter((rest) => rest < top), top]);
+	return found ? { label: found, proven: true } : { label, proven: false };
 }
 
 const bestOf = (labels: readonly Label[]): Label => labels.reduce((a, b) => (notWorse(a, b) ? a : b));
