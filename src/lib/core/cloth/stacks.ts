@@ -29,7 +29,8 @@ export function placementsOf(cloth: Cloth, index: number): Placement[] {
 	return ways;
 }
 
-const overlap = (a: Cloth, b: Cloth): boolean =>
+/** Whether two cloths lie over one another anywhere. */
+export const overlap = (a: Cloth, b: Cloth): boolean =>
 	(Object.keys(a.covers) as (keyof Cloth['covers'])[]).some(
 		(part) => (a.covers[part] ?? 0) > 0 && (b.covers[part] ?? 0) > 0
 	);

@@ -1,7 +1,7 @@
 import { lossOf, type LossPair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { requiredInsulationM2kw } from '../body/heat-balance';
-import { AREA_SHARE, REGIONS, type Part, type Region } from '../cloth/parts';
+import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
 import { regionTotalM2kw, resultantClo, type RegionLayer } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
@@ -18,7 +18,7 @@ import {
 	WARM_MARGIN_CLO
 } from './levels';
 import { needsFaceCover } from './needs';
-import type { WornLayer } from './outfit';
+import { outermost, type WornLayer } from './outfit';
 import type { Person } from './person';
 import type { Wardrobe } from './wardrobe';
 
@@ -63,14 +63,6 @@ function viewOf(stacks: readonly Stack[], region: Region): View {
 const RAIN_PARTS = ['torso', 'thighs'] as const;
 const FACE_PARTS = ['face', 'ears', 'neck'] as const;
 
-/** Outermost layer over a part, among those placed. */
-function topOf(placed: readonly Placed[], part: Part): Placed | null {
-	return placed.reduce<Placed | null>(
-		(top, layer) => (covers(layer.cloth, part) && (!top || layer.position >= top.position) ? layer : top),
-		null
-	);
-}
-
 /** Facts of single stacks that do not depend on the cell. */
 interface StackFacts {
 	coversFace: boolean[];
@@ -86,7 +78,7 @@ interface StackFacts {
 function factsOf(stack: Stack): StackFacts {
 	return {
 		coversFace: FACE_PARTS.map((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
-		top: RAIN_PARTS.map((part) => topOf(stack.layers, part)),
+		top: RAIN_PARTS.map((part) => outermost(stack.layers, part)),
 		overWarm: stack.layers.filter(
 			({ cloth, position }) => position === 5 && cloth.functions.includes('warmth')
 		).length,
@@ -180,7 +172,7 @@ export function bodyTable(
 	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
 	const faceNeeded = needsFaceCover(cell);
 	const faceAlways = FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part)));
-	const topAlways = RAIN_PARTS.map((part) => topOf(always, part));
+	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
 	const choices = trunk.length * legs.length * head.length;
 	const table: BodyTable = {
 		loss: new Array(choices),
@@ -203,7 +195,7 @@ export function bodyTable(
 				}
 				if (cell.rainMinutes > 0) {
 					for (let i = 0; i < RAIN_PARTS.length; i++) {
-						let top = topAlways[i]!;
+						let top: Placed | null = topAlways[i]!;
 						for (const stack of stacks) {
 							const own = stack.top[i]!;
 							if (own && (!top || own.position >= top.position)) top = own;

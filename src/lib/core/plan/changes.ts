@@ -1,5 +1,4 @@
-import type { Stack } from '../cloth/stacks';
-import type { Cloth } from '../cloth/things';
+import { overlap, type Stack } from '../cloth/stacks';
 import { WETTING_SHARE } from '../weather/precipitation';
 import type { Cell } from './conditions';
 import { COVER_FELT_C } from './needs';
@@ -21,10 +20,6 @@ export interface Change {
 }
 
 const OVER_EVERYTHING = 5;
-const meet = (a: Cloth, b: Cloth): boolean =>
-	(Object.keys(a.covers) as (keyof Cloth['covers'])[]).some(
-		(part) => (b.covers[part] ?? 0) > 0 && (a.covers[part] ?? 0) > 0
-	);
 type Layer = Stack['layers'][number];
 const same = (a: Layer, b: Layer): boolean =>
 	a.index === b.index && (a.position === OVER_EVERYTHING) === (b.position === OVER_EVERYTHING);
@@ -47,7 +42,7 @@ export function changeBetween(factor: Factor, from: Stack, to: Stack): Change {
 			bootsOff = true;
 			continue;
 		}
-		const under = stays.some((other) => other.position > layer.position && meet(other.cloth, layer.cloth));
+		const under = stays.some((other) => other.position > layer.position && overlap(other.cloth, layer.cloth));
 		cost += under ? CHANGE_COST.underShell : CHANGE_COST.outermost;
 	}
 	return {

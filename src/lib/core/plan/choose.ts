@@ -1,8 +1,13 @@
 import { lossOf } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
-import { WARM_EXTREMITY_C, bloodHeatWm2, type Extremity } from '../body/extremities';
-import { AREA_SHARE, REGIONS } from '../cloth/parts';
-import { regionTotalM2kw, resultantClo } from '../cloth/supply';
+import {
+	COOL_FINGER_C,
+	SHORT_EXTREMITY_C,
+	WARM_EXTREMITY_C,
+	bloodHeatWm2,
+	type Extremity
+} from '../body/extremities';
+import { regionTotalM2kw } from '../cloth/supply';
 import type { Cloth } from '../cloth/things';
 import type { Stack } from '../cloth/stacks';
 import { CLO_M2KW } from '../units';
@@ -21,7 +26,7 @@ import {
 } from './levels';
 import { localCourse, type DebtSpan } from './local';
 import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from './needs';
-import { layersOf, type Outfit, type WornLayer } from './outfit';
+import { layersOf, outfitClo, type Outfit, type WornLayer } from './outfit';
 import type { Person } from './person';
 import type { Factor, Wardrobe } from './wardrobe';
 
@@ -216,9 +221,9 @@ function localOf(
 	const course = localCourse(extremity, day.cells[k]!, WARM_EXTREMITY_C - belowWarmK, total, spans);
 	const blame =
 		course.verdict === 'short'
-			? BLAME.localShort * steps(15 - course.lowestC, 1)
+			? BLAME.localShort * steps(SHORT_EXTREMITY_C - course.lowestC, 1)
 			: course.verdict === 'cool'
-				? BLAME.localCool * steps(24 - course.lowestC, 1)
+				? BLAME.localCool * steps(COOL_FINGER_C - course.lowestC, 1)
 				: 0;
 	return { blame, state: WARM_EXTREMITY_C - course.endC };
 }
@@ -360,14 +365,7 @@ function spansOf(day: Day, outfits: Outfit[], openings: number[]): DebtSpan[][] 
 	return day.cells.map((cell, k) => {
 		debt = restart(cell, debt);
 		const { air, balance } = day.airs[k]!;
-		const conductance = REGIONS.reduce(
-			(sum, region) =>
-				sum +
-				AREA_SHARE[region] /
-					regionTotalM2kw(layersOf(outfits[k]!, region), air, region === 'trunk' ? openings[k]! : 1),
-			0
-		);
-		const loss = lossOf(balance, resultantClo(conductance, air), day.person.offsetClo);
+		const loss = lossOf(balance, outfitClo(outfits[k]!, air, openings[k]!), day.person.offsetClo);
 		const spans = debtSpans(cell, loss, debt, day.person);
 		debt = debtEndWhm2(cell, loss, debt, day.person);
 		return spans;

@@ -1,5 +1,6 @@
 import { AREA_SHARE, REGIONS, type Part, type Region } from '../cloth/parts';
 import {
+	bodyConductance,
 	regionTotalM2kw,
 	resultantClo,
 	type AirInUse,
@@ -38,16 +39,15 @@ export function totalsOf(outfit: Outfit, air: AirInUse, openingFactor = 1): Regi
 
 /** Resultant insulation of an outfit in a phase, clo. */
 export function outfitClo(outfit: Outfit, air: AirInUse, openingFactor = 1): number {
-	const totals = totalsOf(outfit, air, openingFactor);
-	return resultantClo(
-		REGIONS.reduce((sum, region) => sum + AREA_SHARE[region] / totals[region], 0),
-		air
-	);
+	return resultantClo(bodyConductance(totalsOf(outfit, air, openingFactor)), air);
 }
 
 /** The outermost layer over at least half of a part. */
-export const outermost = (outfit: Outfit, part: Part): WornLayer | null =>
-	outfit.reduce<WornLayer | null>(
+export const outermost = <L extends Pick<WornLayer, 'cloth' | 'position'>>(
+	layers: readonly L[],
+	part: Part
+): L | null =>
+	layers.reduce<L | null>(
 		(top, layer) => (covers(layer.cloth, part) && (!top || layer.position >= top.position) ? layer : top),
 		null
 	);

@@ -1,6 +1,5 @@
 import { wearableThings, type Cloth } from '../cloth/things';
-import type { Client, Document, FixedOutfit, Opening, Stage, Weather, WornThing } from '../document/types';
-import { OPENING_FACTOR } from '../cloth/supply';
+import type { Client, Document, FixedOutfit, Stage, Weather, WornThing } from '../document/types';
 import { chooseOutfits, type StagePlan } from './choose';
 import { cellsOf, type Cell } from './conditions';
 import { findingsOf, type Finding, type JudgedPhase } from './findings';
@@ -111,7 +110,7 @@ export function planStage(
 			const own = givenWardrobe(kit);
 			giveOutfit(own, 0, worn);
 			const plan = chooseOutfits([cell], own, person);
-			return { outfit: plan.outfits[0]!, opening: leastOpen(worn) };
+			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
 		},
 		bags,
 		person,
@@ -134,9 +133,6 @@ export function planStage(
 		proven: choice.proven
 	};
 }
-
-const leastOpen = (worn: readonly WornThing[]): number =>
-	Math.min(1, ...worn.map(({ opening }: { opening: Opening }) => OPENING_FACTOR[opening]));
 
 /** All stages of a document in all its weathers, for one of its clients. */
 export function planDocument(
