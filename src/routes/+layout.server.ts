@@ -1,9 +1,7 @@
-import { listClients } from '$lib/server/db/clients';
-import { listTrips } from '$lib/server/db/trips';
+import { unitsFrom } from '$lib/formats/units';
 
-/** What can be jumped to from everywhere. */
-export async function load({ depends }) {
-	depends('app:places');
-	const [trips, clients] = await Promise.all([listTrips(), listClients()]);
-	return { trips, clients };
+/** What every page knows: the units of whoever reads it, from their own cookie. */
+export function load({ cookies, depends }) {
+	depends('app:units');
+	return { units: unitsFrom(cookies.get('units')) };
 }

@@ -3,8 +3,9 @@
 	import { navigating, page } from '$app/state';
 	import GoTo from '$lib/ui/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
+	import UnitsMenu from '$lib/ui/UnitsMenu.svelte';
 
-	let { data, children } = $props();
+	let { children } = $props();
 
 	// Says that the page answers now; what drives it from outside can wait for this.
 	$effect(() => {
@@ -13,7 +14,8 @@
 
 	const sections = [
 		{ name: 'Trips', url: '/' },
-		{ name: 'Clients', url: '/clients' }
+		{ name: 'Clients', url: '/clients' },
+		{ name: 'Keys', url: '/keys' }
 	];
 	const isHere = (url: string): boolean =>
 		url === '/'
@@ -36,7 +38,8 @@
 			<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
 		{/each}
 	</nav>
-	<GoTo trips={data.trips} clients={data.clients} />
+	<UnitsMenu />
+	<GoTo />
 </header>
 <p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
 <main id="main">

@@ -1,9 +1,10 @@
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
-import { check, documentSchema } from '../../src/lib/formats/schema';
+import { check, documentSchema, tripEditSchema } from '../../src/lib/formats/schema';
 import {
 	addThing, createClient, getClient, getDocument, listClients, saveClient, saveThing, setClientDeleted, setThingDeleted
 } from '../../src/lib/server/db/clients'; // prettier-ignore
@@ -18,24 +19,25 @@ import {
 	rows,
 	write
 } from '../../src/lib/server/db/pool';
-import {
-	createTrip,
-	getTrip,
-	listTrips,
-	saveTrip,
-	setEnrolled,
-	setTripDeleted
-} from '../../src/lib/server/db/trips';
+import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
+import { find, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/season';
+import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
 import { PLANNED, stageOf } from '../fixtures/make';
 
 const migrations = process.env.SNUG_MIGRATIONS ?? 'db/migrations';
 const edit = (version: number, name = 'Renamed') => ({
 	name,
 	place: 'there',
+	site: null,
 	weathers: [PLANNED],
 	stages: [stageOf([['move', 60, 200, 'slope']])],
 	version
 });
+
+async function editOf(id: string): Promise<object> {
+	const { name, place, site, weathers, stages, version } = await getTrip(id);
+	return { name, place, site, weathers, stages, version };
+}
 
 beforeAll(async () => {
 	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
@@ -51,6 +53,33 @@ describe('migrations', () => {
 		).map(({ name }) => name);
 		expect(names).toEqual([...names].sort());
 		expect(names[0]).toBe('001_trips_clients_kit.sql');
+	});
+	it('turn a stage of the first version into one that knows route, bed and hours of rain', async () => {
+		const sql = await readFile(path.join(migrations, '002_trips_the_way_guides_think.sql'), 'utf8');
+		const base = {
+			airTempC: -2.5, altitudeM: 900, lapseKPerKm: 8, wind10mKmh: 48, humidityPct: 70, precipitation: 'wet-snow', ground: 'snow'
+		}; // prettier-ignore
+		const id = await createTrip({ name: 'Old', place: '' });
+		await saveTrip(id, edit(1));
+		await write(pool(), 'UPDATE stages SET base = ? WHERE trip_id = ?', [JSON.stringify(base), id]);
+		await write(pool(), 'UPDATE trips SET weathers = ? WHERE id = ?', [
+			JSON.stringify([{ id: 'planned', name: 'Planned', tempOffsetK: 0, windFactor: 1 }]),
+			id
+		]);
+		const updates = sql
+			.replace(/^--.*$/gm, '')
+			.split(/;\s*$/m)
+			.filter((statement) => statement.trim().startsWith('UPDATE'));
+		for (const statement of updates) await pool().query(statement);
+		const trip = await getTrip(id);
+		expect(trip.weathers.map(({ name }) => name)).toEqual(['Typical', 'Cold snap', 'Mild and wet']);
+		const [stage] = trip.stages;
+		expect(stage!.base).toEqual({
+			lowTempC: -2.5, highTempC: -2.5, altitudeM: 900, lapseKPerKm: 8, inversion: null, heights: [], wind10mKmh: 48,
+			humidityPct: 70, wetSpells: [{ fromMin: 0, toMin: 1440, kind: 'wet-snow' }], ground: 'snow'
+		}); // prettier-ignore
+		expect(stage!.route).toEqual({ startM: 900, highM: 900, lowM: 900, bedM: 900 });
+		expect(check(tripEditSchema, { ...(await editOf(id)) }).errors).toBeNull();
 	});
 	it('run only the new ones later', async () => {
 		const folder = await mkdtemp(path.join(os.tmpdir(), 'snug-migrations-'));
@@ -78,7 +107,7 @@ describe('migrations', () => {
 
 describe('a trip', () => {
 	it('comes back as it was saved, with a new version', async () => {
-		const id = await createTrip('Fresh', 'here');
+		const id = await createTrip({ name: 'Fresh', place: 'here' });
 		expect(await getTrip(id)).toMatchObject({
 			name: 'Fresh',
 			place: 'here',
@@ -88,37 +117,121 @@ describe('a trip', () => {
 		});
 		expect(await saveTrip(id, edit(1))).toBe(2);
 		expect(await getTrip(id)).toEqual({ id, ...edit(2), version: 2, deletedAt: null });
+		const site = { placeId: null, latitudeDeg: 46, longitudeDeg: 11, utcOffsetMin: 60 };
+		await saveTrip(id, { ...edit(2), site });
+		expect((await getTrip(id)).site).toEqual(site);
 	});
 	it('is not overwritten by an edit of an older version', async () => {
-		const id = await createTrip('Two editors', '');
+		const id = await createTrip({ name: 'Two editors', place: '' });
 		await saveTrip(id, edit(1, 'First'));
-		await expect(saveTrip(id, edit(1, 'Second'))).rejects.toThrow(ConflictError);
+		await expect(saveTrip(id, edit(1, 'Second'))).rejects.toMatchObject({
+			what: 'trip',
+			current: { name: 'First', version: 2 }
+		});
 		expect((await getTrip(id)).name).toBe('First');
 	});
 	it('is saved whole or not at all', async () => {
-		const id = await createTrip('Whole', '');
+		const id = await createTrip({ name: 'Whole', place: '' });
 		const stage = stageOf([]);
 		await expect(saveTrip(id, { ...edit(1), stages: [stage, stage] })).rejects.toThrow();
 		expect(await getTrip(id)).toMatchObject({ name: 'Whole', version: 1, stages: [] });
 	});
 	it('can be deleted, and brought back with its stages', async () => {
-		const id = await createTrip('Back again', '');
+		const id = await createTrip({ name: 'Back again', place: '' });
 		await saveTrip(id, edit(1));
 		await setTripDeleted(id, true);
 		await expect(getTrip(id)).rejects.toThrow(NotFoundError);
-		expect((await listTrips()).some((trip) => trip.id === id)).toBe(false);
+		expect((await season('Back again')).total).toBe(0);
 		await setTripDeleted(id, false);
 		expect((await getTrip(id)).stages).toHaveLength(1);
 	});
 	it('takes text as text, quotes and all', async () => {
 		const name = `Robert'); DROP TABLE trips; -- "☃"`;
-		const id = await createTrip(name, '');
+		const id = await createTrip({ name, place: '' });
 		expect((await getTrip(id)).name).toBe(name);
 	});
 	it('that does not exist is not found', async () => {
 		await expect(getTrip('nowhere')).rejects.toThrow(NotFoundError);
 		await expect(saveTrip('nowhere', edit(1))).rejects.toThrow(NotFoundError);
 		await expect(setTripDeleted('nowhere', true)).rejects.toThrow(NotFoundError);
+	});
+});
+
+const season = (search: string, change: Partial<SeasonQuestion> = {}) =>
+	seasonPage({ search, today: '2027-01-01', when: 'ahead', limit: 10, offset: 0, ...change });
+
+describe('the season', () => {
+	it('lists what leaves next first, finds by trip, place and client, and pages', async () => {
+		const mark = `Season${Date.now()}`;
+		for (const [name, date] of [
+			['late', '2027-03-01'],
+			['soon', '2027-02-01'],
+			['gone', '2026-02-01']
+		]) {
+			const id = await createTrip({ name: `${mark} ${name}`, place: 'a 100% wild_place' });
+			await saveTrip(id, {
+				...edit(1, `${mark} ${name}`),
+				place: 'a 100% wild_place',
+				stages: [stageOf([], {}, { date: date! })]
+			});
+			if (name === 'soon') await createClient(`Guest ${mark}`, id);
+		}
+		await createTrip({ name: `${mark} undated`, place: '' });
+		const names = async (search: string, change: Partial<SeasonQuestion> = {}): Promise<string[]> =>
+			(await season(search, change)).trips.map(({ name }) => name.replace(`${mark} `, ''));
+		expect(await names(mark)).toEqual(['soon', 'late', 'undated']);
+		expect(await names(mark, { when: 'past' })).toEqual(['gone']);
+		expect(await names(`guest ${mark}`)).toEqual(['soon']);
+		expect(await names(`${mark} 100% wild_`)).toEqual(['soon', 'late']);
+		expect(await names(`${mark} wildXplace`)).toEqual([]);
+		expect(await names(mark, { limit: 1, offset: 1 })).toEqual(['late']);
+		const [soon] = (await season(mark)).trips;
+		expect(soon).toMatchObject({ stages: 1, emptyStages: 1, firstDate: '2027-02-01' });
+		expect(soon!.clients).toMatchObject([{ name: `Guest ${mark}`, things: 0 }]);
+		expect((await find(`guest ${mark}`)).map(({ kind, tripId }) => [kind, tripId])).toEqual([
+			['client', soon!.id]
+		]);
+		expect((await pastTrips(500)).map(({ name }) => name)).toContain(`${mark} gone`);
+	});
+});
+
+describe('a trip that starts from a past one', () => {
+	it('has its days, as much later, with ids of their own and origins that say so', async () => {
+		await loadDemo();
+		const id = await createTrip({
+			name: 'Again',
+			place: '',
+			likeTripId: DEMO_DOCUMENT.trip.id,
+			firstDate: '2028-02-05'
+		});
+		const [again, past] = [await getTrip(id), DEMO_DOCUMENT.trip];
+		expect(again.stages.map(({ date }) => date)).toEqual(['2028-02-05', '2028-02-06']);
+		expect(again).toMatchObject({ place: past.place, site: past.site, weathers: past.weathers });
+		expect(again.stages[0]!.sequence[0]!.id).not.toBe(past.stages[0]!.sequence[0]!.id);
+		expect(again.stages[0]!.origins.lowTempC).toEqual({ from: 'copied', note: past.name });
+		await expect(createTrip({ name: 'No', place: '', likeTripId: 'nowhere' })).rejects.toThrow(NotFoundError);
+	});
+});
+
+describe('patterns of the house', () => {
+	it('are kept, dropped and brought back', async () => {
+		const content = {
+			startMin: 480,
+			ground: null,
+			terrain: [],
+			bed: 'tent' as const,
+			pace: 'guided' as const,
+			sequence: stageOf([['move', 60, 200, 'slope']]).sequence,
+			foul: null
+		};
+		const id = await createPattern('Mushroom picking', content);
+		const own = async () => (await listPatterns()).find((pattern) => pattern.id === id);
+		expect(await own()).toEqual({ id, name: 'Mushroom picking', content });
+		await setPatternDeleted(id, true);
+		expect(await own()).toBeUndefined();
+		await setPatternDeleted(id, false);
+		expect(await own()).toBeDefined();
+		await expect(setPatternDeleted('nothing', true)).rejects.toThrow(NotFoundError);
 	});
 });
 
@@ -163,7 +276,7 @@ describe('a client', () => {
 		await expect(saveThing('nothing', fleece)).rejects.toThrow(NotFoundError);
 	});
 	it('is put on a trip and taken off it, once', async () => {
-		const trip = await createTrip('With Cy', '');
+		const trip = await createTrip({ name: 'With Cy', place: '' });
 		const id = await createClient('Cy', trip);
 		await setEnrolled(trip, id, true);
 		expect((await getDocument(trip)).clients.map(({ name }) => name)).toEqual(['Cy']);
@@ -173,7 +286,7 @@ describe('a client', () => {
 		expect((await listClients()).some(({ name }) => name === 'Nobody')).toBe(false);
 	});
 	it('that is deleted is off all lists, until brought back', async () => {
-		const trip = await createTrip('With Di', '');
+		const trip = await createTrip({ name: 'With Di', place: '' });
 		const id = await createClient('Di', trip);
 		await setClientDeleted(id, true);
 		expect((await getDocument(trip)).clients).toEqual([]);
@@ -188,10 +301,13 @@ describe('the demo', () => {
 		const stored = await getDocument(DEMO_DOCUMENT.trip.id);
 		expect(stored).toEqual(DEMO_DOCUMENT);
 		expect(check(documentSchema, stored).errors).toBeNull();
+		const coast = await getDocument(COAST_DOCUMENT.trip.id);
+		expect(coast).toEqual(COAST_DOCUMENT);
+		expect(check(documentSchema, coast)).toEqual({ value: coast, errors: null });
 		expect(await isEmpty()).toBe(false);
 	});
 	it('loaded anew replaces itself and nothing else', async () => {
-		const id = await createTrip('Mine', '');
+		const id = await createTrip({ name: 'Mine', place: '' });
 		await saveTrip(DEMO_DOCUMENT.trip.id, edit(1));
 		await loadDemo();
 		expect((await getTrip(DEMO_DOCUMENT.trip.id)).name).toBe(DEMO_DOCUMENT.trip.name);

@@ -1,6 +1,16 @@
-import type { Client, Document, Fact, FactState, Phase, Stage, Thing } from '../core/document/types';
+import type {
+	Client,
+	Document,
+	Fact,
+	FactState,
+	Phase,
+	Stage,
+	StageBase,
+	Thing
+} from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
 import { catalogueType } from '../core/cloth/catalogue';
+import { threeWeathers } from '../core/weather/climate';
 import type { Part } from '../core/cloth/parts';
 
 /**
@@ -27,6 +37,7 @@ const phase = ([id, name, kind, minutes, altitudeM, effortWm2, place, rest]: Pha
 	startMin: null,
 	minutes,
 	altitudeM,
+	along: 0,
 	place,
 	ownSpeedKmh: 0,
 	effortWm2,
@@ -89,45 +100,63 @@ const DAY_TWO: PhaseRow[] = [
 	['2-wait', 'Wait at the bus stop', 'stop', 25, 900, 80, 'slope']
 ];
 
+/** What both days share; the guide typed one temperature for each day. */
+const day = (
+	stage: Pick<Stage, 'id' | 'name' | 'date' | 'startMin' | 'sequence' | 'base' | 'route'>
+): Stage => ({
+	bed: { kind: 'heated', washing: true, drying: 'everything' },
+	provided: 'transceiver, shovel and probe; sheets at the lodge',
+	terrain: ['avalanche'],
+	pace: 'guided',
+	patternId: 'ski-tour',
+	foul: null,
+	origins: {},
+	...stage
+});
+const air = (
+	tempC: number,
+	lapseKPerKm: number,
+	wind10mKmh: number,
+	humidityPct: number,
+	wetSpells: StageBase['wetSpells']
+): StageBase => ({
+	lowTempC: tempC,
+	highTempC: tempC,
+	altitudeM: 900,
+	lapseKPerKm,
+	inversion: null,
+	heights: [],
+	wind10mKmh,
+	humidityPct,
+	wetSpells,
+	ground: 'snow'
+});
+
 const STAGES: Stage[] = [
-	{
+	day({
 		id: 'demo-day-1',
 		name: 'Over Tarn Saddle',
 		date: '2027-01-23',
 		startMin: 7 * 60 + 30,
-		base: {
-			airTempC: -3,
-			altitudeM: 900,
-			lapseKPerKm: 8,
-			wind10mKmh: 48,
-			humidityPct: 70,
-			precipitation: 'dry',
-			ground: 'snow'
-		},
+		base: air(-3, 8, 48, 70, []),
+		route: { startM: 900, highM: 1840, lowM: 900, bedM: 900 },
 		sequence: DAY_ONE.map(phase)
-	},
-	{
+	}),
+	day({
 		id: 'demo-day-2',
 		name: 'The hut ruin and back, in wet snow',
 		date: '2027-01-24',
 		startMin: 8 * 60 + 30,
-		base: {
-			airTempC: 1,
-			altitudeM: 900,
-			lapseKPerKm: 5,
-			wind10mKmh: 20,
-			humidityPct: 95,
-			precipitation: 'wet-snow',
-			ground: 'snow'
-		},
+		base: air(1, 5, 20, 95, [{ fromMin: 0, toMin: 1440, kind: 'wet-snow' }]),
+		route: { startM: 900, highM: 1400, lowM: 900, bedM: 900 },
 		sequence: DAY_TWO.map(phase)
-	}
+	})
 ];
 
 const fact = <T>(value: T, state: FactState = 'has'): Fact<T> => ({ value, source: 'client', state });
 
 /** A thing of a demo kit: catalogue type, how many, and the name that the client gave it. */
-function thing(client: string, typeId: string, quantity = 1, name?: string): Thing {
+export function thing(client: string, typeId: string, quantity = 1, name?: string): Thing {
 	const type = catalogueType(typeId);
 	return {
 		id: `${client}-${typeId}`,
@@ -141,7 +170,7 @@ function thing(client: string, typeId: string, quantity = 1, name?: string): Thi
 	};
 }
 
-const EVERYTHING_ANSWERED: Part[] = [
+export const EVERYTHING_ANSWERED: Part[] = [
 	'eyes',
 	'face',
 	'ears',
@@ -154,7 +183,7 @@ const EVERYTHING_ANSWERED: Part[] = [
 	'feet'
 ];
 
-function client(
+export function client(
 	id: string,
 	name: string,
 	offsetClo: number,
@@ -234,7 +263,8 @@ export const DEMO_DOCUMENT: Document = {
 		id: 'demo-trip',
 		name: 'Two days on skis over Tarn Saddle',
 		place: 'Vessel valley',
-		weathers: [{ id: 'planned', name: 'Planned', tempOffsetK: 0, windFactor: 1 }],
+		site: { placeId: 'vessel-valley', latitudeDeg: 46.9, longitudeDeg: 10.8, utcOffsetMin: 60 },
+		weathers: threeWeathers(4.7),
 		stages: STAGES,
 		version: 1,
 		deletedAt: null

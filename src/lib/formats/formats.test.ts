@@ -216,8 +216,7 @@ describe('words', () => {
 			{ verdict: 'not judged yet', reasons: [reason('notAsked')] },
 			'Not judged: nobody has asked Runa yet.',
 			'not judged yet'
-		],
-		[{ verdict: 'not judged yet' }, 'Too mild for the cold method: not judged yet.', 'not judged yet']
+		]
 	] as [Partial<PhaseVerdict>, string, string][])('%j', (change, sentence, tag) => {
 		expect(verdictSentence({ ...phase, ...change }, 'Runa')).toBe(sentence);
 		expect(verdictTag({ ...phase, ...change })).toBe(tag);

@@ -2,26 +2,35 @@ import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
 import { PARTS } from '../core/cloth/parts';
 import {
+	BEDS,
 	CLOTH_FUNCTIONS,
 	DEXTERITIES,
 	DOCUMENT_FORMAT,
 	DOCUMENT_VERSION,
+	DRYINGS,
 	FACT_SOURCES,
 	FACT_STATES,
 	FIBRES,
 	GROUNDS,
 	MARKS,
 	OPENINGS,
+	ORIGINS,
+	PACES,
 	PHASE_KINDS,
+	TERRAINS,
+	type Bed,
 	type Client,
 	type Document,
 	type FixedOutfit,
 	type Sequence,
 	type Stage,
+	type StageBase,
 	type Thing,
 	type Trip
 } from '../core/document/types';
-import { PRECIPITATIONS, WATER_GRADES } from '../core/weather/precipitation';
+import { PRECIPITATIONS, WATER_GRADES, type Precipitation } from '../core/weather/precipitation';
+import type { WetSpell } from '../core/weather/wet';
+import { USUAL_POOL_K } from '../core/weather/stage-air';
 import { PLACES } from '../core/weather/wind';
 
 /**
@@ -37,6 +46,10 @@ const count = (min: number, max: number): Joi.NumberSchema => Joi.number().integ
 const between = (min: number, max: number): Joi.NumberSchema => Joi.number().min(min).max(max);
 const oneOf = (values: readonly string[]): Joi.StringSchema => Joi.string().valid(...values);
 
+const isoDate = Joi.string()
+	.pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+	.messages({ 'string.pattern.base': 'must be a date such as 2027-01-23' });
+
 const fact = (value: Joi.Schema): Joi.ObjectSchema =>
 	Joi.object({
 		value: value.allow(null).required(),
@@ -49,7 +62,8 @@ export const conditionRanges = {
 	wind10mKmh: [0, 200],
 	humidityPct: [0, 100],
 	altitudeM: [-400, 8900],
-	lapseKPerKm: [-20, 12]
+	lapseKPerKm: [-20, 12],
+	warmerAtTopK: [0, 20]
 } as const;
 const condition = (key: keyof typeof conditionRanges): Joi.NumberSchema =>
 	between(conditionRanges[key][0], conditionRanges[key][1]);
@@ -69,12 +83,19 @@ const phase = Joi.object({
 	kind: oneOf(PHASE_KINDS).required(),
 	startMin: count(0, 1439).allow(null).default(null),
 	minutes: count(1, 1440).required(),
-	altitudeM: condition('altitudeM').required(),
-	place: oneOf(PLACES).required(),
+	altitudeM: condition('altitudeM').allow(null).default(null),
+	along: between(0, 3).default(0),
+	place: oneOf([...PLACES, 'bed']).required(),
 	ownSpeedKmh: between(0, 150).default(0),
 	effortWm2: between(40, 600).required(),
 	marks: Joi.array().items(oneOf(MARKS)).unique().default([]),
-	typed: typed.default({})
+	typed: typed.default({}),
+	guided: Joi.object({
+		minutes: count(1, 1440).required(),
+		effortWm2: between(40, 600).required(),
+		ownSpeedKmh: between(0, 150).default(0),
+		fitWm2: between(40, 600)
+	})
 });
 
 /** Loops may hold loops, three deep; deeper days do not exist. */
@@ -104,31 +125,134 @@ const MOST_LIVED_PHASES = 120;
 const livedPhases = (items: Sequence): number =>
 	items.reduce((sum, item) => sum + (item.type === 'loop' ? item.count * livedPhases(item.sequence) : 1), 0);
 
-const stage = Joi.object<Stage>({
-	id: id.required(),
-	name: name.required(),
-	date: Joi.string()
-		.pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
-		.required()
-		.messages({ 'string.pattern.base': 'must be a date such as 2027-01-23' }),
-	startMin: count(0, 1439).default(480),
-	base: Joi.object({
-		airTempC: condition('airTempC').required(),
-		altitudeM: condition('altitudeM').required(),
-		lapseKPerKm: condition('lapseKPerKm').default(6.5),
-		wind10mKmh: condition('wind10mKmh').required(),
-		humidityPct: condition('humidityPct').default(70),
-		precipitation: oneOf(PRECIPITATIONS).default('dry'),
-		ground: oneOf(GROUNDS).default('bare')
-	}).required(),
-	sequence: sequence(3)
+const daySequence = (): Joi.ArraySchema =>
+	sequence(3)
 		.required()
 		.custom((value: Sequence, helpers) =>
 			livedPhases(value) > MOST_LIVED_PHASES
 				? helpers.error('day.tooLong', { limit: MOST_LIVED_PHASES })
 				: value
 		)
-		.messages({ 'day.tooLong': 'a day has at most {#limit} phases, loops rolled out' })
+		.messages({ 'day.tooLong': 'a day has at most {#limit} phases, loops rolled out' });
+
+const wetSpell = Joi.object({
+	fromMin: count(0, 1440).required(),
+	toMin: count(0, 1440).required(),
+	kind: oneOf(PRECIPITATIONS).required()
+})
+	.custom((value: WetSpell, helpers) => (value.toMin > value.fromMin ? value : helpers.error('spell.order')))
+	.messages({ 'spell.order': 'must end later than it starts' });
+const wetSpells = Joi.array().items(wetSpell).max(24);
+
+const heightForecast = Joi.object({
+	altitudeM: condition('altitudeM').required(),
+	lowTempC: condition('airTempC').required(),
+	highTempC: condition('airTempC').required(),
+	wind10mKmh: condition('wind10mKmh').allow(null).default(null)
+});
+
+/**
+ * What is known of the air. A document may say one temperature for the whole day, `airTempC`, and one kind of rain or
+ * snow that falls all day, `precipitation`; they are taken for low and high, and for a spell from 0 to 24 hours.
+ */
+const base = Joi.object({
+	airTempC: condition('airTempC'),
+	precipitation: oneOf(PRECIPITATIONS),
+	lowTempC: condition('airTempC'),
+	highTempC: condition('airTempC'),
+	altitudeM: condition('altitudeM').required(),
+	lapseKPerKm: condition('lapseKPerKm').default(6.5),
+	inversion: Joi.object({
+		topM: condition('altitudeM').required(),
+		warmerAtTopK: condition('warmerAtTopK').default(USUAL_POOL_K)
+	})
+		.allow(null)
+		.default(null),
+	heights: Joi.array().items(heightForecast).max(8).unique('altitudeM').default([]),
+	wind10mKmh: condition('wind10mKmh').required(),
+	humidityPct: condition('humidityPct').default(70),
+	wetSpells,
+	ground: oneOf(GROUNDS).default('bare')
+})
+	.xor('airTempC', 'lowTempC')
+	.and('lowTempC', 'highTempC')
+	.nand('precipitation', 'wetSpells')
+	.custom((value: StageBase & { airTempC?: number; precipitation?: Precipitation }, helpers) => {
+		const { airTempC, precipitation, ...rest } = value;
+		const lowTempC = rest.lowTempC ?? airTempC;
+		const highTempC = rest.highTempC ?? airTempC;
+		if (highTempC < lowTempC) return helpers.error('temperature.order');
+		return {
+			...rest,
+			lowTempC,
+			highTempC,
+			wetSpells:
+				rest.wetSpells ??
+				(precipitation && precipitation !== 'dry' ? [{ fromMin: 0, toMin: 1440, kind: precipitation }] : [])
+		};
+	})
+	.messages({
+		'temperature.order': 'the high must not be below the low',
+		'object.xor': 'needs a low and a high, or one temperature for the whole day',
+		'object.missing': 'needs a low and a high, or one temperature for the whole day',
+		'object.and': 'needs both a low and a high'
+	});
+
+const bed = Joi.object<Bed>({
+	kind: oneOf(BEDS).required(),
+	washing: Joi.boolean().default(false),
+	drying: oneOf(DRYINGS).default('nothing')
+});
+/** Bed of a stage that says nothing of it. */
+export const USUAL_BED: Bed = { kind: 'heated', washing: false, drying: 'small things' };
+
+const origin = Joi.object({
+	from: oneOf(ORIGINS).required(),
+	note: Joi.string().allow('').max(120).default('')
+});
+const BASE_FIELDS = [
+	'lowTempC',
+	'highTempC',
+	'altitudeM',
+	'lapseKPerKm',
+	'inversion',
+	'heights',
+	'wind10mKmh',
+	'humidityPct',
+	'wetSpells',
+	'ground'
+] as const satisfies (keyof StageBase)[];
+
+const stage = Joi.object<Stage>({
+	id: id.required(),
+	name: name.required(),
+	date: isoDate.required(),
+	startMin: count(0, 1439).default(480),
+	base: base.required(),
+	route: Joi.object({
+		startM: condition('altitudeM').required(),
+		highM: condition('altitudeM').required(),
+		lowM: condition('altitudeM').required(),
+		bedM: condition('altitudeM').required()
+	}),
+	bed: bed.default(USUAL_BED),
+	provided: Joi.string().allow('').max(400).default(''),
+	terrain: Joi.array().items(oneOf(TERRAINS)).unique().default([]),
+	pace: oneOf(PACES).default('guided'),
+	patternId: id.allow(null).default(null),
+	sequence: daySequence(),
+	foul: Joi.object({
+		name: name.required(),
+		sequence: daySequence(),
+		bed: bed.required()
+	})
+		.allow(null)
+		.default(null),
+	origins: Joi.object(Object.fromEntries(BASE_FIELDS.map((field) => [field, origin]))).default({})
+}).custom((value: Stage) => {
+	if (value.route) return value;
+	const { altitudeM } = value.base;
+	return { ...value, route: { startM: altitudeM, highM: altitudeM, lowM: altitudeM, bedM: altitudeM } };
 });
 
 const versioned = {
@@ -139,13 +263,23 @@ const versioned = {
 const weather = Joi.object({
 	id: id.required(),
 	name: name.required(),
+	meaning: Joi.string().allow('').max(200).default(''),
 	tempOffsetK: between(-30, 30).default(0),
-	windFactor: between(0, 5).default(1)
+	windFactor: between(0, 5).default(1),
+	wetSpells: wetSpells.default([])
+});
+
+const site = Joi.object({
+	placeId: id.allow(null).default(null),
+	latitudeDeg: between(-90, 90).required(),
+	longitudeDeg: between(-180, 180).required(),
+	utcOffsetMin: count(-720, 840).required()
 });
 
 const tripFields = {
 	name: name.required(),
 	place: Joi.string().trim().allow('').max(120).default(''),
+	site: site.allow(null).default(null),
 	weathers: Joi.array().items(weather).min(1).max(5).unique('id').required(),
 	stages: Joi.array().items(stage).max(40).unique('id').required()
 };
@@ -239,11 +373,69 @@ export const demandSchema = Joi.object({
 
 /** What the pages save. `version` is the one that was edited. */
 export const tripEditSchema = Joi.object({ ...tripFields, version: count(1, 1e9).required() });
-export const newTripSchema = Joi.object({ name: name.required(), place: tripFields.place });
+export const newTripSchema = Joi.object({
+	name: name.required(),
+	place: tripFields.place,
+	site: tripFields.site,
+	weathers: tripFields.weathers.optional(),
+	/** a past trip whose stages are taken over, from a first date on */
+	likeTripId: id,
+	firstDate: isoDate
+});
 export const clientEditSchema = Joi.object({ ...clientFields, version: count(1, 1e9).required() });
 export const newClientSchema = Joi.object({ name: name.required(), tripId: id });
 export const newThingSchema = Joi.object({ typeId, quantity: fact(count(0, 99)).required(), name });
 export const thingEditSchema = Joi.object({ ...thingFields, version: count(1, 1e9).required() });
+
+/** One day of a forecast that comes in. */
+const dayForecast = Joi.object({
+	date: isoDate.required(),
+	altitudeM: condition('altitudeM').required(),
+	lowTempC: condition('airTempC').required(),
+	highTempC: condition('airTempC').required(),
+	wind10mKmh: condition('wind10mKmh'),
+	humidityPct: condition('humidityPct'),
+	wetSpells: wetSpells.default([]),
+	heights: Joi.array().items(heightForecast).max(8).unique('altitudeM').default([])
+})
+	.custom((value: { lowTempC: number; highTempC: number }, helpers) =>
+		value.highTempC < value.lowTempC ? helpers.error('temperature.order') : value
+	)
+	.messages({ 'temperature.order': 'the high must not be below the low' });
+/** A forecast file, as published. */
+export const forecastFileSchema = Joi.object({
+	format: Joi.string().valid('snug-summit/forecast').required(),
+	formatVersion: Joi.number().valid(1).required(),
+	source: Joi.string().allow('').max(80).default(''),
+	days: Joi.array().items(dayForecast).min(1).max(60).unique('date').required()
+});
+
+/** What is asked of the climate service, and a file that is to be read. */
+export const climateNormalsSchema = Joi.object({ place: id.required(), month: count(1, 12).required() });
+export const climateForecastSchema = Joi.object({
+	place: id.required(),
+	from: isoDate.required(),
+	days: count(1, 60).default(1)
+});
+export const readFileSchema = Joi.object({
+	text: Joi.string().max(500_000).required(),
+	name: Joi.string().max(80).default('')
+});
+
+/** A pattern that a house keeps for itself. */
+const patternFields = {
+	name: name.required(),
+	startMin: count(0, 1439).required(),
+	ground: oneOf(GROUNDS).allow(null).required(),
+	terrain: Joi.array().items(oneOf(TERRAINS)).unique().default([]),
+	bed: oneOf(BEDS).required(),
+	pace: oneOf(PACES).default('guided'),
+	sequence: daySequence().min(1),
+	foul: Joi.object({ name: name.required(), sequence: daySequence(), bed: bed.required() })
+		.allow(null)
+		.default(null)
+};
+export const newPatternSchema = Joi.object(patternFields);
 
 /** One thing that is wrong with an input, in words for the person who typed it. */
 export interface FieldError {

@@ -1,11 +1,19 @@
 import type { Row } from '../core/cloth/parts';
-import type { FactState, Mark, PhaseKind } from '../core/document/types';
+import type {
+	BedKind,
+	Drying,
+	FactState,
+	Mark,
+	Pace,
+	PhaseKind,
+	PhasePlace,
+	Terrain
+} from '../core/document/types';
 import type { LadderCell } from '../core/plan/ladder';
 import type { Where } from '../core/plan/plan';
 import type { ReasonKind } from '../core/certainty';
 import type { PhaseVerdict, Verdict } from '../core/plan/verdicts';
 import type { Precipitation } from '../core/weather/precipitation';
-import type { Place } from '../core/weather/wind';
 
 /** Figures and states in the words of a guide. */
 
@@ -46,14 +54,43 @@ export const KIND_WORDS: Readonly<Record<PhaseKind, string>> = {
 	sleep: 'night',
 	'what-if': 'what if'
 };
-export const PLACE_WORDS: Readonly<Record<Place, string>> = {
+export const PLACE_WORDS: Readonly<Record<PhasePlace, string>> = {
 	in: 'heated',
 	'cold-in': 'unheated roof',
+	tent: 'tent',
+	'snow-hole': 'snow hole',
 	lee: 'in the lee',
 	forest: 'forest',
 	trees: 'open trees',
 	slope: 'open slope',
-	ridge: 'ridge'
+	ridge: 'ridge',
+	bed: 'where one sleeps'
+};
+export const BED_WORDS: Readonly<Record<BedKind, string>> = {
+	heated: 'heated house',
+	unheated: 'unheated lodge',
+	hut: 'hut without heating',
+	tent: 'tent',
+	'snow-hole': 'snow hole',
+	none: 'at home, no night'
+};
+export const DRYING_WORDS: Readonly<Record<Drying, string>> = {
+	nothing: 'nothing dries',
+	'small things': 'small things dry',
+	everything: 'a drying room'
+};
+export const TERRAIN_WORDS: Readonly<Record<Terrain, string>> = {
+	avalanche: 'avalanche terrain',
+	glacier: 'glacier',
+	'shooting-season': 'shooting season',
+	traffic: 'traffic',
+	'deep-water': 'deep or cold water',
+	'steep-ground': 'steep ground'
+};
+export const PACE_WORDS: Readonly<Record<Pace, string>> = {
+	guided: 'guided group',
+	fast: 'fast and fit',
+	gentle: 'gentle'
 };
 export const PRECIPITATION_WORDS: Readonly<Record<Precipitation, string>> = {
 	dry: 'dry',
@@ -71,6 +108,10 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	seated: 'seated',
 	'snow-contact': 'snow contact',
 	splash: 'splash',
+	'immersed-ankle': 'in water to the ankle',
+	'immersed-knee': 'in water to the knee',
+	'immersed-thigh': 'in water to the thigh',
+	'immersed-waist': 'in water to the waist',
 	quiet: 'quiet',
 	flame: 'open fire',
 	abrasion: 'abrasion',
@@ -80,7 +121,8 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	roped: 'tied in',
 	dark: 'dark',
 	'alone-with-pack': 'alone with the pack',
-	'pack-away': 'pack not at hand'
+	'pack-away': 'pack not at hand',
+	'free-movement': 'free movement'
 };
 export const STATE_WORDS: Readonly<Record<FactState, string>> = {
 	has: 'has',
@@ -124,7 +166,9 @@ export function verdictSentence(phase: PhaseVerdict, name: string): string {
 				? `Cold already when it begins (${who}).`
 				: `Holds ${holdsMinutes} of ${cell.minutes} min (${who}).`;
 		case 'warm':
-			return 'Too warm: open or take off.';
+			return phase.reasons.some(({ rule }) => rule === 'tooHotForAll')
+				? 'Too warm whatever is worn: shade, water, an earlier start.'
+				: 'Too warm: open or take off.';
 		case 'warm before a stop':
 			return 'Too warm, and a stop follows: open or take off first.';
 		case 'wet through':
@@ -132,9 +176,7 @@ export function verdictSentence(phase: PhaseVerdict, name: string): string {
 		case 'nothing suffices':
 			return `No clothing holds ${cell.minutes} min here: shorten, shelter, heat, or do not go.`;
 		case 'not judged yet':
-			if (phase.reasons.some(({ rule }) => rule === 'notAsked'))
-				return `Not judged: nobody has asked ${name} yet.`;
-			return cell.heated ? 'Heated: not judged yet.' : 'Too mild for the cold method: not judged yet.';
+			return `Not judged: nobody has asked ${name} yet.`;
 	}
 }
 

@@ -28,13 +28,27 @@ export async function bodyOf<T>(request: Request, schema: Joi.Schema): Promise<T
 	return value;
 }
 
+/** The checked query of an address; figures are numbers. @throws InputError */
+export function queryOf<T>(url: URL, schema: Joi.Schema): T {
+	const input = Object.fromEntries(
+		[...url.searchParams].map(([key, text]) => [
+			key,
+			text !== '' && Number.isFinite(Number(text)) ? Number(text) : text
+		])
+	);
+	const { value, errors } = check<T>(schema, input);
+	if (errors) throw new InputError(errors);
+	return value;
+}
+
 /** Status and body for an error that a person can do something about; null for the rest. */
 function knownTrouble(
 	trouble: unknown
-): { status: number; body: { message: string; errors?: FieldError[] } } | null {
+): { status: number; body: { message: string; errors?: FieldError[]; current?: unknown } } | null {
 	if (trouble instanceof InputError)
 		return { status: 400, body: { message: trouble.message, errors: trouble.errors } };
-	if (trouble instanceof ConflictError) return { status: 409, body: { message: trouble.message } };
+	if (trouble instanceof ConflictError)
+		return { status: 409, body: { message: trouble.message, current: trouble.current } };
 	if (trouble instanceof NotFoundError) return { status: 404, body: { message: trouble.message } };
 	if (trouble instanceof RangeError) {
 		const field = /^(\w+) is (.*), allowed (?:is|are) (.*)$/.exec(trouble.message);

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { Input, Label } from 'flowbite-svelte';
+	import { forField, fromUnit, unitWord, type Quantity } from '$lib/formats/units';
+	import { readerUnits } from './reader-units';
 
 	interface Props {
 		id: string;
@@ -7,6 +9,10 @@
 		value: string | number | undefined;
 		type?: 'text' | 'number' | 'date' | 'time';
 		unit?: string;
+		/** shown and typed in the units of the reader; the value stays °C, m, km/h */
+		quantity?: Quantity;
+		/** small words under the field */
+		note?: string;
 		min?: number;
 		max?: number;
 		step?: number | 'any';
@@ -26,6 +32,8 @@
 		value = $bindable(),
 		type = 'text',
 		unit,
+		quantity,
+		note,
 		min,
 		max,
 		step = 'any',
@@ -37,17 +45,37 @@
 		class: className = ''
 	}: Props = $props();
 
-	const describedBy = $derived(error ? `${id}-error` : undefined);
+	const describedBy = $derived(error ? `${id}-error` : note ? `${id}-note` : undefined);
+	const units = $derived(readerUnits());
+	const unitShown = $derived(quantity ? unitWord(quantity, units) : unit);
+
+	/** What was typed, as long as the value is what it meant: a figure is not rounded under one's fingers. */
+	let entry = $state.raw<{ typed: number; si: number } | null>(null);
+	const shown = $derived(
+		quantity && typeof value === 'number' && !Number.isNaN(value)
+			? entry?.si === value
+				? entry.typed
+				: forField(quantity, value, units)
+			: value
+	);
+	function setShown(next: string | number | null | undefined): void {
+		if (!quantity) value = next ?? undefined;
+		else if (typeof next !== 'number' || Number.isNaN(next)) value = undefined;
+		else {
+			entry = { typed: next, si: fromUnit(quantity, next, units) };
+			value = entry.si;
+		}
+	}
 </script>
 
 <div class="field {className}">
 	<Label for={id} class={bare ? 'visually-hidden' : 'text-[13px] font-normal text-(--soft)'}>
-		{label}{unit ? `, ${unit}` : ''}
+		{label}{unitShown ? `, ${unitShown}` : ''}
 	</Label>
 	<Input
 		{id}
 		{type}
-		bind:value
+		bind:value={() => shown, setShown}
 		{min}
 		{max}
 		{placeholder}
@@ -57,16 +85,24 @@
 		aria-describedby={describedBy}
 		oninput={onchange}
 		onchange={oncommit}
+		onblur={() => (entry = null)}
 		class="px-2 py-1.5 text-[15px] bg-(--sheet) border-(--rule-strong) {error
 			? 'border-(--v-short)! border-2'
 			: ''}"
 	/>
+	{#if note && !error}<p class="note" id="{id}-note">{note}</p>{/if}
 	{#if error}<p class="error" id="{id}-error">{error}</p>{/if}
 </div>
 
 <style>
 	.field {
 		min-width: 0;
+	}
+	.note {
+		color: var(--soft);
+		font-size: 12px;
+		line-height: 1.2;
+		margin-top: 2px;
 	}
 	.error {
 		color: var(--v-short);

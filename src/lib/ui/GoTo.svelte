@@ -2,46 +2,59 @@
 	import { goto } from '$app/navigation';
 	import { tick } from 'svelte';
 
-	interface Props {
-		trips: { id: string; name: string; clients: { id: string; name: string }[] }[];
-		clients: { id: string; name: string }[];
-	}
-	let { trips, clients }: Props = $props();
-
 	let open = $state(false);
 	let query = $state('');
 	let at = $state(0);
 	let box = $state<HTMLDialogElement>();
 	let input = $state<HTMLInputElement>();
 
-	const places = $derived([
-		...trips.map((trip) => ({ label: trip.name, kind: 'trip', url: `/trips/${trip.id}` })),
-		...trips.flatMap((trip) =>
-			trip.clients.map((client) => ({
-				label: `${client.name}, on ${trip.name}`,
-				kind: 'layer plan',
-				url: `/trips/${trip.id}/plan/${client.id}`
-			}))
-		),
-		...clients.map((client) => ({ label: client.name, kind: 'kit', url: `/clients/${client.id}` })),
+	interface Target {
+		label: string;
+		kind: string;
+		url: string;
+	}
+	const PAGES: Target[] = [
 		{ label: 'All trips', kind: 'page', url: '/' },
-		{ label: 'All clients', kind: 'page', url: '/clients' }
-	]);
-	const found = $derived(
-		places
-			.filter(({ label, kind }) =>
-				query
-					.toLowerCase()
-					.split(/\s+/)
-					.every((word) => `${label} ${kind}`.toLowerCase().includes(word))
-			)
-			.slice(0, 9)
-	);
+		{ label: 'All clients', kind: 'page', url: '/clients' },
+		{ label: 'Keys', kind: 'page', url: '/keys' }
+	];
+	let places = $state.raw<Target[]>([]);
+	const words = (text: string): string[] => text.toLowerCase().split(/\s+/);
+	const fitting = (targets: Target[], text: string): Target[] =>
+		targets.filter(({ label, kind }) =>
+			words(text).every((word) => `${label} ${kind}`.toLowerCase().includes(word))
+		);
+	const found = $derived([...places, ...fitting(PAGES, query)].slice(0, 9));
+
+	interface Found {
+		kind: 'trip' | 'client';
+		id: string;
+		name: string;
+		tripId: string | null;
+	}
+	const targetsOf = ({ kind, id, name, tripId }: Found): Target[] =>
+		kind === 'trip'
+			? [{ label: name, kind: 'trip', url: `/trips/${id}` }]
+			: [
+					...(tripId ? [{ label: name, kind: 'layer plan', url: `/trips/${tripId}/plan/${id}` }] : []),
+					{ label: name, kind: 'kit', url: `/clients/${id}` }
+				];
+	let asked = 0;
+	/** Asks the server; an answer that comes after a newer question is dropped. */
+	async function look(): Promise<void> {
+		at = 0;
+		const mine = ++asked;
+		const response = await fetch(`/api/v1/find?q=${encodeURIComponent(query)}`).catch(() => null);
+		if (!response?.ok || mine !== asked) return;
+		const answer = (await response.json()) as { found: Found[] };
+		if (mine === asked) places = answer.found.flatMap(targetsOf);
+	}
 
 	async function show(): Promise<void> {
 		query = '';
 		at = 0;
 		open = true;
+		void look();
 		await tick();
 		box?.showModal();
 		input?.focus();
@@ -74,7 +87,7 @@
 		<input
 			bind:this={input}
 			bind:value={query}
-			oninput={() => (at = 0)}
+			oninput={look}
 			{onkeydown}
 			role="combobox"
 			aria-expanded="true"

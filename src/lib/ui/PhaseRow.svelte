@@ -1,19 +1,14 @@
 <script lang="ts">
+	import { dragHandle } from 'svelte-dnd-action';
 	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/plan/conditions';
 	import { PLACES } from '$lib/core/weather/wind';
 	import { PRECIPITATIONS, type Precipitation } from '$lib/core/weather/precipitation';
-	import {
-		KIND_WORDS,
-		MARK_WORDS,
-		PLACE_WORDS,
-		PRECIPITATION_WORDS,
-		clock,
-		degrees,
-		signed
-	} from '$lib/formats/words';
+	import { forField, tempWords, type Quantity } from '$lib/formats/units';
+	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/formats/words';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
+	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 
 	interface Props {
@@ -21,14 +16,16 @@
 		cell: Cell | undefined;
 		path: string;
 		errors: Record<string, string>;
-		onchange: () => void;
+		onchange: (key?: string) => void;
 		move: (by: -1 | 1) => void;
 		remove: () => void;
 	}
 	let { phase = $bindable(), cell, path, errors, onchange, move, remove }: Props = $props();
 
 	const id = $derived(`phase-${phase.id}`);
+	const units = $derived(readerUnits());
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
+	const changed = (key: string): void => onchange(`${phase.id} ${key}`);
 
 	/** An emptied field is not typed any more: the value is computed again. */
 	function typed(key: 'airTempC' | 'wind10mKmh', value: unknown): void {
@@ -36,7 +33,11 @@
 		if (typeof value === 'number' && !Number.isNaN(value)) next[key] = value;
 		else delete next[key];
 		phase.typed = next;
-		onchange();
+		changed(key);
+	}
+	function typedAltitude(value: unknown): void {
+		phase.altitudeM = typeof value === 'number' && !Number.isNaN(value) ? value : null;
+		changed('altitudeM');
 	}
 	function typedPrecipitation(value: Precipitation | undefined): void {
 		const next = { ...phase.typed };
@@ -53,11 +54,29 @@
 	function showWhy(): void {
 		if (!cell) return;
 		why.open({
-			title: `${phase.name}: feels like ${degrees(cell.feltTempC)}`,
-			sentence: `Air ${degrees(cell.airTempC)}, ${signed(cell.airVelocityMs, 1)} m/s of air past the body.`,
-			reasons: [cell.reasons.feltTempC, cell.reasons.airTempC, cell.reasons.wind]
+			title: `${phase.name}: feels like ${Math.round(cell.feltTempC)} °C`,
+			sentence: `Air ${Math.round(cell.airTempC)} °C, ${cell.airVelocityMs.toFixed(1)} m/s of air past the body.`,
+			reasons: [
+				cell.reasons.feltTempC,
+				cell.reasons.airTempC,
+				cell.reasons.wind,
+				cell.reasons.wet,
+				cell.reasons.altitude,
+				cell.reasons.effort
+			]
 		});
 	}
+	const WAY = ['the start', 'the high point', 'the low point', 'the bed'] as const;
+	/** Where on the way, in words. */
+	const alongWords = (along: number): string => {
+		const before = Math.floor(along);
+		return along === before
+			? `at ${WAY[before]}`
+			: `${Math.round((along - before) * 100)} % from ${WAY[before]} to ${WAY[before + 1]}`;
+	};
+	const computed = (quantity: Quantity, value: number | undefined): string =>
+		value === undefined ? '' : String(forField(quantity, value, units)).replace('-', '−');
+	const feels = $derived(cell ? tempWords(cell.feltTempC, units) : '');
 	function onkeydown(event: KeyboardEvent): void {
 		if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
 		event.preventDefault();
@@ -65,35 +84,36 @@
 	}
 </script>
 
-{#snippet figure(key: 'minutes' | 'altitudeM' | 'effortWm2' | 'ownSpeedKmh', label: string, unit?: string)}
-	<td class="number">
+{#snippet figure(key: 'minutes' | 'effortWm2' | 'ownSpeedKmh', label: string, quantity?: Quantity)}
+	<td>
 		<Field
 			bare
 			id="{id}-{key}"
 			type="number"
 			label="{label} of {phase.name}"
-			{unit}
+			unit={key === 'effortWm2' ? 'W/m²' : ''}
+			{...quantity && { quantity }}
 			bind:value={phase[key]}
 			error={error(key)}
-			{onchange}
+			onchange={() => changed(key)}
 		/>
 	</td>
 {/snippet}
 {#snippet condition(
 	key: 'airTempC' | 'wind10mKmh',
 	label: string,
-	unit: string,
-	computed: string | undefined
+	quantity: Quantity,
+	value: number | undefined
 )}
-	<td class="number">
+	<td>
 		<Field
 			bare
 			id="{id}-{key}"
 			type="number"
 			label="{label} of {phase.name}, typed"
-			{unit}
-			placeholder={computed ?? ''}
-			bind:value={() => phase.typed[key], (value) => typed(key, value)}
+			{quantity}
+			placeholder={computed(quantity, value)}
+			bind:value={() => phase.typed[key], (next) => typed(key, next)}
 			error={error(`typed.${key}`)}
 			class={phase.typed[key] !== undefined ? 'typed' : ''}
 		/>
@@ -101,8 +121,21 @@
 {/snippet}
 
 <tr {onkeydown}>
-	<td class="clock">{cell ? clock(cell.startMin) : ''}</td>
-	<td><Field bare id="{id}-name" label="Name" bind:value={phase.name} error={error('name')} {onchange} /></td>
+	<td class="clock">
+		<span use:dragHandle class="grip" aria-label="Drag {phase.name}" title="Drag, or Alt and an arrow">⠿</span
+		>
+		{cell && phase.kind !== 'what-if' ? clock(cell.startMin) : ''}
+	</td>
+	<td
+		><Field
+			bare
+			id="{id}-name"
+			label="Name"
+			bind:value={phase.name}
+			error={error('name')}
+			onchange={() => changed('name')}
+		/></td
+	>
 	<td
 		><Choice
 			bare
@@ -115,22 +148,34 @@
 		/></td
 	>
 	{@render figure('minutes', 'Minutes')}
-	{@render figure('altitudeM', 'Altitude', 'm')}
+	<td>
+		<Field
+			bare
+			id="{id}-altitudeM"
+			type="number"
+			label="Altitude of {phase.name}, typed"
+			quantity="height"
+			placeholder={computed('height', cell?.altitudeM)}
+			bind:value={() => phase.altitudeM ?? undefined, typedAltitude}
+			error={error('altitudeM')}
+			class={phase.altitudeM === null ? '' : 'typed'}
+		/>
+	</td>
 	<td
 		><Choice
 			bare
 			id="{id}-place"
 			label="Place of {phase.name}"
 			bind:value={phase.place}
-			options={PLACES}
+			options={[...PLACES, 'bed']}
 			words={PLACE_WORDS}
 			{onchange}
 		/></td
 	>
-	{@render figure('effortWm2', 'Effort', 'W/m²')}
-	{@render figure('ownSpeedKmh', 'Own speed', 'km/h')}
-	{@render condition('airTempC', 'Air temperature', '°C', cell && signed(cell.airTempC, 1))}
-	{@render condition('wind10mKmh', 'Wind at 10 m', 'km/h', cell && signed(cell.wind10mKmh))}
+	{@render figure('effortWm2', 'Effort')}
+	{@render figure('ownSpeedKmh', 'Own speed', 'speed')}
+	{@render condition('airTempC', 'Air temperature', 'temp', cell?.airTempC)}
+	{@render condition('wind10mKmh', 'Wind at 10 m', 'speed', cell && Math.round(cell.wind10mKmh))}
 	<td>
 		<Choice
 			bare
@@ -144,10 +189,8 @@
 		/>
 	</td>
 	<td class="felt">
-		{#if cell}<button
-				class="quiet"
-				onclick={showWhy}
-				aria-label="Why {phase.name} feels like {degrees(cell.feltTempC)}">{degrees(cell.feltTempC)}</button
+		{#if cell}<button class="quiet" onclick={showWhy} aria-label="Why {phase.name} feels like {feels}"
+				>{feels}</button
 			>{/if}
 	</td>
 	<td class="tools">
@@ -157,6 +200,18 @@
 				>{phase.marks.length || '–'}</summary
 			>
 			<div class="marks sheet" role="group" aria-label="Marks">
+				<label class="along"
+					>On the way: {alongWords(phase.along)}
+					<input
+						type="range"
+						min="0"
+						max="3"
+						step="0.05"
+						bind:value={phase.along}
+						oninput={() => changed('along')}
+						aria-valuetext={alongWords(phase.along)}
+					/></label
+				>
 				{#each MARKS as mark (mark)}
 					<label
 						><input type="checkbox" checked={phase.marks.includes(mark)} onchange={() => toggle(mark)} />
@@ -176,6 +231,9 @@
 </tr>
 
 <style>
+	tr {
+		background: var(--sheet);
+	}
 	td {
 		padding: 3px 3px;
 		vertical-align: top;
@@ -185,8 +243,18 @@
 		padding-top: 10px;
 		color: var(--soft);
 	}
-	.number {
-		width: 66px;
+	.grip {
+		cursor: grab;
+		color: var(--rule-strong);
+		padding: 2px;
+	}
+	.along {
+		column-span: all;
+		padding-bottom: 8px;
+	}
+	.along input {
+		width: 100%;
+		accent-color: var(--ink);
 	}
 	.felt {
 		text-align: right;

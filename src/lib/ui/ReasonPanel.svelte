@@ -1,10 +1,24 @@
 <script lang="ts">
 	import { RULES } from '$lib/core/plan/reasons';
-	import { REASON_WORDS } from '$lib/formats/words';
+	import { textInUnits, valueInUnits } from '$lib/formats/units';
+	import { PLACE_WORDS, PRECIPITATION_WORDS, REASON_WORDS, clock } from '$lib/formats/words';
+	import type { ReasonValue } from '$lib/core/plan/reasons';
+	import { readerUnits } from './reader-units';
 	import { tick } from 'svelte';
 	import { why } from './why.svelte';
 
 	let panel = $state<HTMLElement>();
+	const units = $derived(readerUnits());
+
+	const WORDS: Record<string, string> = { ...PRECIPITATION_WORDS, ...PLACE_WORDS };
+	function figure({ value, unit }: ReasonValue): string {
+		if (typeof value === 'string') return textInUnits(WORDS[value] ?? value, units);
+		if (unit === 'o’clock') return clock(value);
+		if (!unit) return String(value).replace('-', '−');
+		const shown = valueInUnits(value, unit, units);
+		return `${String(shown.value).replace('-', '−')} ${shown.unit}`;
+	}
+	const text = (words: string): string => textInUnits(words, units);
 
 	$effect(() => {
 		if (why.shown) void tick().then(() => panel?.focus());
@@ -19,8 +33,8 @@
 			<p class="tiny soft">Why</p>
 			<button class="square" onclick={() => why.close()} aria-label="Close the reasons">✕</button>
 		</header>
-		<h2>{why.shown.title}</h2>
-		<p class="sentence">{why.shown.sentence}</p>
+		<h2>{text(why.shown.title)}</h2>
+		<p class="sentence">{text(why.shown.sentence)}</p>
 		{#if why.shown.lines?.length}
 			<dl class="lines">
 				{#each why.shown.lines as line (line.label)}
@@ -33,15 +47,15 @@
 			{#each why.shown.reasons as reason, i (i)}
 				{@const rule = RULES[reason.rule]}
 				<li>
-					<p class="says">{rule.says}</p>
+					<p class="says">{text(rule.says)}</p>
 					{#if 'equation' in rule}<p class="equation">{rule.equation}</p>{/if}
 					{#if reason.values.length > 0}
 						<table>
 							<tbody>
 								{#each reason.values as value (value.name)}
 									<tr>
-										<th scope="row">{value.name}</th>
-										<td>{String(value.value).replace('-', '−')}{value.unit ? ` ${value.unit}` : ''}</td>
+										<th scope="row">{text(value.name)}</th>
+										<td>{figure(value)}</td>
 									</tr>
 								{/each}
 							</tbody>

@@ -7,6 +7,8 @@ export interface Answer<T> {
 	message: string;
 	/** messages by field path */
 	errors: Record<string, string>;
+	/** of a refused write: what is there now */
+	current?: unknown;
 }
 
 /** Sends a write to the server. Whatever happens comes back as words; nothing is thrown, nothing typed is lost. */
@@ -23,7 +25,11 @@ export async function send<T>(
 				body: JSON.stringify(body)
 			})
 		});
-		const answer = (await response.json()) as T & { message?: string; errors?: FieldError[] };
+		const answer = (await response.json()) as T & {
+			message?: string;
+			errors?: FieldError[];
+			current?: unknown;
+		};
 		if (response.ok) return { ok: true, status: response.status, data: answer, message: '', errors: {} };
 		const errors = Object.fromEntries((answer.errors ?? []).map(({ field, message }) => [field, message]));
 		return {
@@ -31,7 +37,8 @@ export async function send<T>(
 			status: response.status,
 			data: null,
 			message: answer.message ?? 'Not saved.',
-			errors
+			errors,
+			current: answer.current
 		};
 	} catch {
 		return {

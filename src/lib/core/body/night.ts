@@ -3,6 +3,9 @@ export type NightVerdict = 'right' | 'cool' | 'short';
 /** How much warmer an unheated lodge is than the night outside, K (our assumption). */
 export const UNHEATED_LODGE_WARMER_K = 5;
 
+/** How cold a closed snow hole gets at the sleepers, °C; never colder than this, however cold outside (common practice). */
+export const SNOW_HOLE_C = -3;
+
 /**
  * Verdict of a sleeping bag for the coldest air where a person sleeps.
  * Source: comfort and limit temperature of EN ISO 23537; a person who feels the cold is held to comfort.

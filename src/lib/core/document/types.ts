@@ -1,5 +1,7 @@
 import type { Precipitation, WaterGrade } from '../weather/precipitation';
 import type { Place } from '../weather/wind';
+import type { WetSpell } from '../weather/wet';
+import type { Inversion, HeightForecast } from '../weather/stage-air';
 import type { Part } from '../cloth/parts';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
@@ -30,6 +32,10 @@ export const MARKS = [
 	'seated',
 	'snow-contact',
 	'splash',
+	'immersed-ankle',
+	'immersed-knee',
+	'immersed-thigh',
+	'immersed-waist',
 	'quiet',
 	'flame',
 	'abrasion',
@@ -39,7 +45,8 @@ export const MARKS = [
 	'roped',
 	'dark',
 	'alone-with-pack',
-	'pack-away'
+	'pack-away',
+	'free-movement'
 ] as const;
 export type Mark = (typeof MARKS)[number];
 
@@ -63,14 +70,62 @@ export interface Phase {
 	/** minutes after midnight; null follows on from the phase before */
 	startMin: number | null;
 	minutes: number;
-	altitudeM: number;
-	place: Place;
+	/** typed height, m; null follows the route of the stage by `along` */
+	altitudeM: number | null;
+	/** where on the route: 0 start, 1 high point, 2 low point after it, 3 bed, and the way between them */
+	along: number;
+	place: PhasePlace;
 	ownSpeedKmh: number;
 	/** sustained effort, W/m² */
 	effortWm2: number;
 	marks: Mark[];
 	typed: TypedConditions;
+	/** what its pattern says at a guided group's pace; absent when the phase was made by hand */
+	guided?: PacedFigures;
 }
+
+/** What changes with the pace of a group. */
+export interface PacedFigures {
+	minutes: number;
+	effortWm2: number;
+	ownSpeedKmh: number;
+	/** what fit people keep up, where a reference says so */
+	fitWm2?: number;
+}
+export const PACES = ['guided', 'fast', 'gentle'] as const;
+export type Pace = (typeof PACES)[number];
+
+/** `bed` is wherever the stage sleeps. */
+export type PhasePlace = Place | 'bed';
+export const BEDS = ['heated', 'unheated', 'hut', 'tent', 'snow-hole', 'none'] as const;
+export type BedKind = (typeof BEDS)[number];
+export const DRYINGS = ['nothing', 'small things', 'everything'] as const;
+export type Drying = (typeof DRYINGS)[number];
+/** Where the stage sleeps, and what can be done there. */
+export interface Bed {
+	kind: BedKind;
+	washing: boolean;
+	drying: Drying;
+}
+
+/** Heights that a guide knows of a stage, m. */
+export interface Route {
+	startM: number;
+	highM: number;
+	lowM: number;
+	bedM: number;
+}
+
+/** What a stage goes through that asks for a caution. */
+export const TERRAINS = [
+	'avalanche',
+	'glacier',
+	'shooting-season',
+	'traffic',
+	'deep-water',
+	'steep-ground'
+] as const;
+export type Terrain = (typeof TERRAINS)[number];
 
 export interface Loop {
 	type: 'loop';
@@ -81,15 +136,40 @@ export interface Loop {
 }
 export type Sequence = (Phase | Loop)[];
 
+/** Where a figure of a stage came from. */
+export const ORIGINS = ['typed', 'usual', 'forecast', 'file', 'touch', 'copied', 'default'] as const;
+export type OriginKind = (typeof ORIGINS)[number];
+export interface Origin {
+	from: OriginKind;
+	/** for a reader: the service, the file, the day of the forecast */
+	note: string;
+}
+
 /** What is known of a stage as a whole; phases follow from it. */
 export interface StageBase {
-	airTempC: number;
+	/** forecast or usual low at dawn, °C, at `altitudeM` */
+	lowTempC: number;
+	/** forecast or usual high of the early afternoon, °C, at `altitudeM` */
+	highTempC: number;
+	/** height at which low and high hold, m */
 	altitudeM: number;
 	lapseKPerKm: number;
+	inversion: Inversion | null;
+	/** forecasts for other heights; they win over the lapse */
+	heights: HeightForecast[];
 	wind10mKmh: number;
 	humidityPct: number;
-	precipitation: Precipitation;
+	/** rain and snow, between times */
+	wetSpells: WetSpell[];
 	ground: Ground;
+}
+export type BaseField = keyof StageBase;
+
+/** What a stage does instead when the weather is foul. */
+export interface FoulVariant {
+	name: string;
+	sequence: Sequence;
+	bed: Bed;
 }
 
 export interface Stage {
@@ -100,15 +180,40 @@ export interface Stage {
 	/** minutes after midnight */
 	startMin: number;
 	base: StageBase;
+	route: Route;
+	bed: Bed;
+	/** what the operator provides, in words */
+	provided: string;
+	terrain: Terrain[];
+	pace: Pace;
+	/** the pattern that it was unfolded from, for reading only */
+	patternId: string | null;
 	sequence: Sequence;
+	foul: FoulVariant | null;
+	/** where the figures of `base` came from; what is not named was typed */
+	origins: Partial<Record<BaseField, Origin>>;
 }
 
 /** A weather is an offset on what the stages say. */
 export interface Weather {
 	id: string;
 	name: string;
+	/** in plain words: how often, compared with what */
+	meaning: string;
 	tempOffsetK: number;
 	windFactor: number;
+	/** falls on every stage in this weather, beside what the stage says */
+	wetSpells: WetSpell[];
+}
+
+/** Where on earth a trip is, for daylight and the usual weather. */
+export interface Site {
+	/** place of the climate service, if it is one */
+	placeId: string | null;
+	latitudeDeg: number;
+	longitudeDeg: number;
+	/** local time minus UTC, minutes */
+	utcOffsetMin: number;
 }
 
 export interface Versioned {
@@ -121,6 +226,7 @@ export interface Trip extends Versioned {
 	id: string;
 	name: string;
 	place: string;
+	site: Site | null;
 	weathers: Weather[];
 	stages: Stage[];
 }

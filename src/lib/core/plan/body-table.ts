@@ -1,11 +1,9 @@
 import { lossOf, type LossPair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
-import { requiredInsulationM2kw } from '../body/heat-balance';
 import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
 import { regionTotalM2kw, resultantClo, type RegionLayer } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
-import { cloFromM2kw } from '../units';
 import { RAIN_MINUTES } from '../weather/precipitation';
 import type { Cell } from './conditions';
 import type { CellAir } from './ledger';
@@ -14,8 +12,7 @@ import {
 	BEFORE_STOP_WEIGHT,
 	MEMBRANE_MAX_PERMEABILITY,
 	MEMBRANE_SWEAT,
-	SHELL_OFF_AFTER_MIN,
-	WARM_MARGIN_CLO
+	SHELL_OFF_AFTER_MIN
 } from './levels';
 import { needsFaceCover } from './needs';
 import { outermost, type WornLayer } from './outfit';
@@ -167,7 +164,7 @@ export function bodyTable(
 		share: AREA_SHARE[region],
 		of: regionTotals(region, byRegion[region], always, openings, air)
 	}));
-	const neutralClo = cloFromM2kw(requiredInsulationM2kw(air.balance.neutral)) + person.offsetClo;
+	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
 	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
 	const faceNeeded = needsFaceCover(cell);
@@ -203,7 +200,7 @@ export function bodyTable(
 						if (RAIN_MINUTES[top?.cloth.waterGrade ?? 'none'] < cell.rainMinutes) blame += BLAME.wetThrough;
 					}
 				}
-				const excess = works ? Math.max(0, clo - neutralClo - WARM_MARGIN_CLO) : 0;
+				const excess = Math.max(0, clo - tooWarmAboveClo);
 				let idle = 0;
 				if (cell.heated) {
 					idle = stacks[2].layers;

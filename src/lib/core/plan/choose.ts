@@ -194,7 +194,7 @@ function chooseEyes(day: Day): Course {
 		const worn = cloths(day.wardrobe.stacks.eyes[option!]!);
 		const needed = lensNeeded(cell);
 		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
-		const idle = cell.heated || cell.marks.includes('dark');
+		const idle = cell.heated || cell.light === 'dark';
 		return {
 			blame: needed !== null && !covered ? BLAME.bare : 0,
 			sweat: worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0,

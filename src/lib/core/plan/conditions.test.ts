@@ -28,17 +28,22 @@ describe('conditions', () => {
 		['cold-in', 0, 'unheated'],
 		['lee', -5, 'lapse']
 	] as const)('know the place “%s”: %d °C', (place, airTempC, rule) => {
-		const cell = cellOf(['indoors', 60, 70, place], { precipitation: 'rain' });
+		const cell = cellOf(['indoors', 60, 70, place], { precipitation: 'dry-snow' });
 		expect(cell.airTempC).toBe(airTempC);
 		expect(cell.reasons.airTempC.rule).toBe(rule);
-		expect(cell.precipitation).toBe(place === 'lee' ? 'rain' : 'dry');
+		expect(cell.precipitation).toBe(place === 'lee' ? 'dry-snow' : 'dry');
 	});
 	it('shift with the weather, outdoors only', () => {
 		const stage = stageOf([
 			['move', 60, 200, 'slope'],
 			['indoors', 60, 70, 'in']
 		]);
-		const [out, indoors] = cellsOf(stage, { id: 'cold', name: 'Cold snap', tempOffsetK: -8, windFactor: 2 });
+		const [out, indoors] = cellsOf(stage, {
+			...PLANNED,
+			name: 'Cold snap',
+			tempOffsetK: -8,
+			windFactor: 2
+		});
 		expect([out!.airTempC, out!.wind10mKmh, indoors!.airTempC]).toEqual([-13, 40, 20]);
 	});
 	it('let the hours pass, what-ifs apart, unless a start is given', () => {
@@ -59,9 +64,7 @@ describe('conditions', () => {
 				['indoors', 30, 70, 'in'],
 				['move', 20, 200, 'slope']
 			],
-			{
-				precipitation: 'drizzle'
-			}
+			{ precipitation: 'drizzle', airTempC: 3 }
 		);
 		expect(cellsOf(stage, PLANNED).map(({ rainMinutes }) => rainMinutes)).toEqual([15, 30, 0, 10]);
 	});
@@ -130,7 +133,7 @@ describe('needs of a phase', () => {
 		['fleece', 45, 'rain', true],
 		['rain-shell', 200, 'rain', true]
 	] as const)('%s, %d min of %s: wet through %s', (typeId, minutes, precipitation, wet) => {
-		const cell = cellOf(['move', minutes, 200, 'slope'], { precipitation });
+		const cell = cellOf(['move', minutes, 200, 'slope'], { precipitation, airTempC: 3 });
 		const outfit = [{ cloth: clothOf(thingOf(typeId)), position: 4, opening: 'closed' as const }];
 		expect(isWetThrough(cell, outfit, 'torso')).toBe(wet);
 	});

@@ -1,14 +1,33 @@
 import { clamp } from '../argument';
-import type { Ground, Mark, Phase, PhaseKind, Sequence, Stage, Weather } from '../document/types';
+import type {
+	BedKind,
+	Ground,
+	Mark,
+	Phase,
+	PhaseKind,
+	Route,
+	Sequence,
+	Site,
+	Stage,
+	Weather
+} from '../document/types';
 import { METHOD_MAX_WM2 } from '../body/effort';
-import { UNHEATED_LODGE_WARMER_K } from '../body/night';
-import { airTempAtAltitudeC } from '../weather/air';
+import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
+import { coldestMin, USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
+import { daylightOn, lightAt, type Daylight, type Light } from '../weather/daylight';
 import { WETTING_SHARE, type Precipitation } from '../weather/precipitation';
-import { CALM_INDOOR_MS, airVelocityAtBodyMs, feltTempC, type Place } from '../weather/wind';
+import { stageTempC, stageWindKmh } from '../weather/stage-air';
+import { wetBetween } from '../weather/wet';
+import { CALM_INDOOR_MS, ROOFED, airVelocityAtBodyMs, feltTempC, type Place } from '../weather/wind';
 import { reason, type Reason } from './reasons';
 
 /** What a heated place counts as unless typed (our assumption). */
 export const HEATED = { airTempC: 20, humidityPct: 40, airVelocityMs: CALM_INDOOR_MS } as const;
+/** Above this height climbing is slower, m, and by how much (our assumption). */
+export const THIN_AIR_M = 4000;
+export const THIN_AIR_FACTOR = 0.75;
+/** From here on moving counts as going uphill, W/m² (our assumption). */
+const UPHILL_WM2 = 200;
 
 /** What a phase is like on the body, in one weather. */
 export interface Conditions {
@@ -21,7 +40,14 @@ export interface Conditions {
 	ground: Ground;
 	/** minutes of ordinary rain since the last heated place, to the end of this phase */
 	rainMinutes: number;
-	reasons: { airTempC: Reason; wind: Reason; feltTempC: Reason };
+	reasons: {
+		airTempC: Reason;
+		wind: Reason;
+		feltTempC: Reason;
+		altitude: Reason;
+		effort: Reason;
+		wet: Reason;
+	};
 }
 
 /** One phase of one round, in one weather: what the plan is made of. */
@@ -39,66 +65,218 @@ export interface Cell extends Conditions {
 	altitudeM: number;
 	metabolicWm2: number;
 	aboveMethod: boolean;
+	light: Light;
 	/** the first one of a day: nothing is carried in and dressing is free */
 	fresh: boolean;
 	marks: readonly Mark[];
 }
 
-const typedReason = (name: string, value: number, unit: string): Reason =>
-	reason('typed', [[name, value, unit]]);
+const PLACE_OF_BED: Readonly<Record<BedKind, Place>> = {
+	heated: 'in',
+	unheated: 'cold-in',
+	hut: 'cold-in',
+	tent: 'tent',
+	'snow-hole': 'snow-hole',
+	none: 'in'
+};
+/** Where a phase is spent; the bed is wherever the stage sleeps. */
+export const placeOf = (phase: Phase, stage: Stage): Place =>
+	phase.place === 'bed' ? PLACE_OF_BED[stage.bed.kind] : phase.place;
 
-/** Conditions of one phase before rain has been summed up. Typed values win over computed ones. */
-export function conditionsOf(phase: Phase, stage: Stage, weather: Weather): Omit<Conditions, 'rainMinutes'> {
+/**
+ * Height of a point of the route, m.
+ * @param along 0 start, 1 high point, 2 low point after it, 3 bed
+ */
+export function altitudeAlong({ startM, highM, lowM, bedM }: Route, along: number): number {
+	const points = [startM, highM, lowM, bedM];
+	const before = Math.min(2, Math.floor(clamp(along, 0, 3)));
+	return points[before]! + (points[before + 1]! - points[before]!) * (clamp(along, 0, 3) - before);
+}
+
+/** Daylight of a stage, where the trip says where it is. */
+export const daylightOf = (stage: Stage, site: Site | null): Daylight | null =>
+	site && daylightOn(stage.date, site.latitudeDeg, site.longitudeDeg, site.utcOffsetMin);
+
+const dawnOf = (daylight: Daylight | null): number =>
+	clamp(daylight?.sunriseMin ?? USUAL_DAWN_MIN, 0, WARMEST_MIN - 60);
+
+/** Effort of a phase, W/m²: figures of a pattern are taken down in thin air, typed ones are not. */
+function effortOf(phase: Phase, altitudeM: number): { effortWm2: number; reason: Reason } {
+	const { effortWm2, guided } = phase;
+	const thin =
+		guided !== undefined && phase.kind === 'move' && effortWm2 >= UPHILL_WM2 && altitudeM > THIN_AIR_M;
+	const values: [string, number, string][] = [['effort', effortWm2, 'W/m²']];
+	if (thin)
+		return {
+			effortWm2: effortWm2 * THIN_AIR_FACTOR,
+			reason: reason('thinAir', [...values, ['height', altitudeM, 'm']])
+		};
+	return { effortWm2, reason: reason(guided ? 'effort' : 'typedEffort', values) };
+}
+
+/** The part of the day in which a phase lies. */
+interface When {
+	startMin: number;
+	daylight: Daylight | null;
+}
+
+type Computed = Omit<Cell, 'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks'> & {
+	/** minutes of ordinary rain in this phase alone */
+	ownRainMinutes: number;
+};
+
+/** Conditions of one phase at its time of the day, before rain has been summed up. Typed values win. */
+export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When): Computed {
 	const { base } = stage;
-	const { typed, place } = phase;
+	const { typed, minutes } = phase;
+	const { startMin, daylight } = when;
+	const place = placeOf(phase, stage);
 	const heated = place === 'in';
-	const roofed = heated || place === 'cold-in';
-	const outsideC = airTempAtAltitudeC(base.airTempC, base.altitudeM, phase.altitudeM, base.lapseKPerKm);
+	const roofed = ROOFED.has(place);
+	const altitudeM = phase.altitudeM ?? altitudeAlong(stage.route, phase.along);
+	const dawnMin = dawnOf(daylight);
+	const atMin =
+		phase.kind === 'sleep' ? coldestMin(startMin, startMin + minutes, dawnMin) : startMin + minutes / 2;
+	const outside = stageTempC(base, altitudeM, atMin, dawnMin);
 	const offsetK = heated ? 0 : weather.tempOffsetK;
-	const computedC = heated ? HEATED.airTempC : outsideC + (place === 'cold-in' ? UNHEATED_LODGE_WARMER_K : 0);
-	const airTempC = clamp((typed.airTempC ?? computedC) + offsetK, -80, 60);
-	const wind10mKmh = heated ? 0 : (typed.wind10mKmh ?? base.wind10mKmh) * weather.windFactor;
+	const outsideC = outside.airTempC + offsetK;
+	const shelteredC =
+		place === 'cold-in'
+			? outsideC + UNHEATED_LODGE_WARMER_K
+			: place === 'snow-hole'
+				? Math.max(outsideC, SNOW_HOLE_C)
+				: outsideC;
+	const airTempC = clamp(
+		typed.airTempC !== undefined ? typed.airTempC + offsetK : heated ? HEATED.airTempC : shelteredC,
+		-80,
+		60
+	);
+	const wind10mKmh = heated
+		? 0
+		: clamp((typed.wind10mKmh ?? stageWindKmh(base, altitudeM)) * weather.windFactor, 0, 250);
 	const airVelocityMs = heated
 		? HEATED.airVelocityMs
 		: airVelocityAtBodyMs(wind10mKmh, place, phase.ownSpeedKmh);
 	const felt = feltTempC(airTempC, airVelocityMs);
-	const lapseReason = reason('lapse', [
-		['temperature at the base', base.airTempC, '°C'],
-		['base', base.altitudeM, 'm'],
-		['this phase', phase.altitudeM, 'm'],
-		['lapse', base.lapseKPerKm, 'K per 1000 m']
+	const wet = roofed
+		? { kind: 'dry' as const, minutes: 0, rainMinutes: 0 }
+		: typed.precipitation
+			? {
+					kind: typed.precipitation,
+					minutes: typed.precipitation === 'dry' ? 0 : minutes,
+					rainMinutes: minutes * WETTING_SHARE[typed.precipitation]
+				}
+			: wetBetween([...base.wetSpells, ...weather.wetSpells], startMin, startMin + minutes, airTempC);
+	const effort = effortOf(phase, altitudeM);
+	const dark = phase.marks.includes('dark') || phase.kind === 'sleep';
+	const offset: [string, number, string][] =
+		offsetK === 0 ? [] : [[`${weather.name} against the stage`, offsetK, 'K']];
+	const outsideReason = reason(outside.rule, [
+		['low at dawn', base.lowTempC, '°C'],
+		['high in the early afternoon', base.highTempC, '°C'],
+		['they hold at', base.altitudeM, 'm'],
+		['this phase', altitudeM, 'm'],
+		['lapse', base.lapseKPerKm, 'K per 1000 m'],
+		['time', Math.round(atMin) % 1440, 'o’clock'],
+		...base.heights.map((h): [string, string, string?] => [
+			`forecast at ${h.altitudeM} m`,
+			`${h.lowTempC} to ${h.highTempC} °C`
+		]),
+		...(base.inversion && outside.rule === 'inversion'
+			? ([['top of the cold pool', base.inversion.topM, 'm']] as [string, number, string][])
+			: []),
+		...offset,
+		['low is', originWords(stage, 'lowTempC')],
+		['high is', originWords(stage, 'highTempC')]
 	]);
 	return {
+		place,
+		heated,
+		startMin,
+		minutes,
+		altitudeM,
+		metabolicWm2: effort.effortWm2,
+		aboveMethod: effort.effortWm2 > METHOD_MAX_WM2,
+		light: dark ? 'dark' : daylight ? lightAt(daylight, startMin + minutes / 2) : 'day',
 		airTempC,
 		wind10mKmh,
 		airVelocityMs,
 		feltTempC: felt,
 		humidityPct: typed.humidityPct ?? (heated ? HEATED.humidityPct : base.humidityPct),
-		precipitation: roofed ? 'dry' : (typed.precipitation ?? base.precipitation),
+		precipitation: wet.kind,
 		ground: roofed ? 'bare' : (typed.ground ?? base.ground),
+		rainMinutes: wet.rainMinutes,
+		ownRainMinutes: wet.rainMinutes,
 		reasons: {
 			airTempC:
 				typed.airTempC !== undefined
-					? typedReason('air', typed.airTempC, '°C')
+					? reason('typed', [['air', typed.airTempC, '°C'], ...offset])
 					: heated
 						? reason('heated')
 						: place === 'cold-in'
 							? reason('unheated', [['outside', outsideC, '°C']])
-							: lapseReason,
+							: place === 'snow-hole'
+								? reason('snowHole', [['outside', outsideC, '°C']])
+								: outsideReason,
 			wind: heated
 				? reason('heated')
 				: reason('bodyWind', [
 						['wind at 10 m', wind10mKmh, 'km/h'],
+						...(weather.windFactor === 1
+							? []
+							: ([[`${weather.name} against the stage`, weather.windFactor, 'times']] as [
+									string,
+									number,
+									string
+								][])),
 						['place', place],
 						['own speed', phase.ownSpeedKmh, 'km/h'],
-						['past the body', airVelocityMs, 'm/s']
+						['past the body', airVelocityMs, 'm/s'],
+						[
+							'wind is',
+							typed.wind10mKmh === undefined ? originWords(stage, 'wind10mKmh') : 'typed for this phase'
+						]
 					]),
 			feltTempC: reason('windChill', [
 				['air', airTempC, '°C'],
 				['past the body', airVelocityMs, 'm/s']
-			])
+			]),
+			altitude:
+				phase.altitudeM === null
+					? reason('along', [
+							['start', stage.route.startM, 'm'],
+							['high point', stage.route.highM, 'm'],
+							['low point', stage.route.lowM, 'm'],
+							['bed', stage.route.bedM, 'm'],
+							['this phase', altitudeM, 'm']
+						])
+					: reason('typed', [['height', altitudeM, 'm']]),
+			effort: effort.reason,
+			wet: typed.precipitation
+				? reason('typed', [['falls', typed.precipitation]])
+				: reason('wetHours', [
+						['falls', wet.kind],
+						['minutes of this phase', wet.minutes, 'min'],
+						['as ordinary rain', wet.rainMinutes, 'min'],
+						['rain is', originWords(stage, 'wetSpells')]
+					])
 		}
 	};
+}
+
+/** Where a figure of the stage came from, in words. */
+export function originWords(stage: Stage, field: keyof Stage['base']): string {
+	const origin = stage.origins[field];
+	if (!origin || origin.from === 'typed') return 'typed';
+	const words = {
+		usual: 'the usual',
+		forecast: 'a forecast',
+		file: 'from a file',
+		touch: 'touched by hand',
+		copied: 'copied',
+		default: 'a starting value'
+	}[origin.from];
+	return origin.note ? `${words}: ${origin.note}` : words;
 }
 
 /** Phases in the order in which they are lived, loops rolled out, with the round of the innermost loop. */
@@ -113,21 +291,23 @@ export function rolledOut(sequence: Sequence, round = 1): { phase: Phase; round:
 /**
  * The cells of a stage in one weather, in time order, with start times and the rain that has gathered.
  * A what-if phase is judged but takes no time of the day.
+ * @param site where the trip is, for dawn and daylight; without it dawn counts as 6:30 and every phase as day
  */
-export function cellsOf(stage: Stage, weather: Weather): Cell[] {
+export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null): Cell[] {
+	const daylight = daylightOf(stage, site);
 	let clock = stage.startMin;
 	let rainMinutes = 0;
 	let fresh = true;
 	return rolledOut(stage.sequence).map(({ phase, round }) => {
-		const conditions = conditionsOf(phase, stage, weather);
 		const startMin = round === 1 && phase.startMin !== null ? phase.startMin : clock;
-		const gathered = rainMinutes + phase.minutes * WETTING_SHARE[conditions.precipitation];
+		const { ownRainMinutes, ...conditions } = conditionsOf(phase, stage, weather, { startMin, daylight });
+		const gathered = rainMinutes + ownRainMinutes;
 		let isFresh = false;
 		if (phase.kind !== 'what-if') {
 			clock = startMin + phase.minutes;
 			isFresh = fresh;
 			fresh = phase.kind === 'sleep';
-			rainMinutes = phase.place === 'in' || phase.kind === 'sleep' ? 0 : gathered;
+			rainMinutes = conditions.heated || phase.kind === 'sleep' ? 0 : gathered;
 		}
 		return {
 			...conditions,
@@ -137,15 +317,18 @@ export function cellsOf(stage: Stage, weather: Weather): Cell[] {
 			name: phase.name,
 			round,
 			kind: phase.kind,
-			place: phase.place,
-			heated: phase.place === 'in',
-			startMin,
-			minutes: phase.minutes,
-			altitudeM: phase.altitudeM,
-			metabolicWm2: phase.effortWm2,
-			aboveMethod: phase.effortWm2 > METHOD_MAX_WM2,
 			fresh: isFresh,
 			marks: phase.marks
 		};
 	});
 }
+
+/** The stage as it goes when the weather is foul: the same day and air, another sequence and another bed. */
+export const foulStage = (stage: Stage): Stage | null =>
+	stage.foul && {
+		...stage,
+		name: stage.foul.name,
+		sequence: stage.foul.sequence,
+		bed: stage.foul.bed,
+		foul: null
+	};

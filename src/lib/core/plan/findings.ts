@@ -3,7 +3,7 @@ import { covers, wearableThings, type Cloth } from '../cloth/things';
 import { WORK_WM2 } from '../body/effort';
 import { CLO_M2KW } from '../units';
 import type { Client } from '../document/types';
-import { frostbiteClass } from '../weather/wind';
+import { ROOFED, frostbiteClass } from '../weather/wind';
 import { cellAir, debtCourse } from './ledger';
 import type { LadderCell } from './ladder';
 import { outfitClo, type Outfit } from './outfit';
@@ -145,7 +145,7 @@ const shortOrWorse: FindingRule = (facts) =>
 			const message = nothing
 				? `${cell.name}${inRound(phase)}: no clothing holds ${cell.minutes} min here. Shorten it, find shelter, heat, or do not go.`
 				: `${cell.name}${inRound(phase)}: ${holds} for ${limitWords(phase)}.${missing}${help ? ` One more warm layer ${help.words} helps most.` : ''}`;
-			const excused = cell.kind === 'what-if' ? 'warning' : cell.place === 'cold-in' ? 'note' : 'blocker';
+			const excused = cell.kind === 'what-if' ? 'warning' : ROOFED.has(cell.place) ? 'note' : 'blocker';
 			return {
 				code: nothing ? 'nothing-suffices' : limitedBy === 'body' ? 'short' : `short-${limitedBy}`,
 				severity: excused,

@@ -7,30 +7,46 @@ import {
 	type LossPair
 } from '../body/debt';
 import { balancePair } from '../body/debt';
-import { pumpingSpeedMs } from '../body/effort';
+import { WORK_WM2, pumpingSpeedMs } from '../body/effort';
+import { METHOD_MAX_AIR_C, requiredInsulationM2kw } from '../body/heat-balance';
+import { tooWetAboveClo } from '../body/two-node';
 import { airInUse, type AirInUse } from '../cloth/supply';
+import { cloFromM2kw } from '../units';
 import type { Cell } from './conditions';
+import { WARM_MARGIN_CLO } from './levels';
 import type { DebtSpan } from './local';
 import type { Person } from './person';
 
 /** Above this air temperature the ledger gives no verdict, °C. */
 export const LEDGER_MAX_AIR_C = 20;
 
+/** Whether too warm is judged by the wettedness of the two-node body: heated places, and air over 10 °C. */
+export const isWarmSide = (cell: Cell): boolean => cell.heated || cell.airTempC > METHOD_MAX_AIR_C;
+
 /** What a cell fixes for every outfit, worked out once. */
 export interface CellAir {
 	air: AirInUse;
 	balance: BalancePair;
+	/** insulation as worn above which it is too warm, clo, for a person without offset; Infinity when it never is */
+	tooWarmAboveClo: number;
 }
+const known = new WeakMap<Cell, CellAir>();
 export function cellAir(cell: Cell): CellAir {
-	return {
-		air: airInUse(cell.airVelocityMs, pumpingSpeedMs(cell.metabolicWm2)),
-		balance: balancePair({
-			airTempC: cell.airTempC,
-			airVelocityMs: cell.airVelocityMs,
-			humidityPct: cell.humidityPct,
-			metabolicWm2: cell.metabolicWm2
-		})
+	const before = known.get(cell);
+	if (before) return before;
+	const { airTempC, airVelocityMs, humidityPct, metabolicWm2 } = cell;
+	const balance = balancePair({ airTempC, airVelocityMs, humidityPct, metabolicWm2 });
+	const made: CellAir = {
+		air: airInUse(airVelocityMs, pumpingSpeedMs(metabolicWm2)),
+		balance,
+		tooWarmAboveClo: isWarmSide(cell)
+			? tooWetAboveClo({ airTempC, airVelocityMs, humidityPct, metabolicWm2 })
+			: metabolicWm2 >= WORK_WM2
+				? cloFromM2kw(requiredInsulationM2kw(balance.neutral)) + WARM_MARGIN_CLO
+				: Infinity
 	};
+	known.set(cell, made);
+	return made;
 }
 
 export interface DebtCourse {

@@ -2,6 +2,7 @@ import { covers, type Cloth } from '../cloth/things';
 import type { Part } from '../cloth/parts';
 import type { Dexterity } from '../document/types';
 import { RAIN_MINUTES } from '../weather/precipitation';
+import { ROOFED } from '../weather/wind';
 import type { Cell } from './conditions';
 import { outermost, type Outfit } from './outfit';
 
@@ -10,7 +11,7 @@ export const COVER_FELT_C = -10;
 /** Height from which eyes need shade without snow too, m. */
 export const HIGH_LIGHT_M = 4500;
 
-const outdoors = (cell: Cell): boolean => !cell.heated && cell.place !== 'cold-in';
+const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
 
 export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
 
@@ -18,8 +19,7 @@ export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.fe
 export function lensNeeded(cell: Cell): number | null {
 	const onSnow = cell.ground !== 'bare';
 	const high = cell.altitudeM > HIGH_LIGHT_M;
-	if (!outdoors(cell) || cell.marks.includes('dark') || cell.kind === 'sleep' || !(onSnow || high))
-		return null;
+	if (!outdoors(cell) || cell.light === 'dark' || cell.kind === 'sleep' || !(onSnow || high)) return null;
 	if (cell.precipitation !== 'dry') return 0;
 	return high && onSnow ? 4 : 3;
 }

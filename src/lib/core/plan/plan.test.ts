@@ -130,8 +130,8 @@ describe('verdicts', () => {
 			'short',
 			'feet'
 		],
-		['a warm room', [['indoors', 60, 70, 'in']], KIT, {}, 'not judged yet', 'body'],
-		['a mild day', [['move', 60, 200, 'slope']], KIT, { airTempC: 15 }, 'not judged yet', 'body'],
+		['a warm room', [['indoors', 60, 70, 'in']], KIT, {}, 'right', 'body'],
+		['a mild day', [['move', 60, 200, 'slope']], KIT, { airTempC: 15 }, 'right', 'body'],
 		[
 			'a cold night in a thin bag',
 			[['sleep', 480, 45, 'slope']],
@@ -293,7 +293,7 @@ describe('a plan', () => {
 				]).sequence
 			}
 		];
-		stage.base.airTempC = -12;
+		stage.base.lowTempC = stage.base.highTempC = -12;
 		const belays = planStage(stage, PLANNED, kitOf(KIT)).phases.filter(({ cell }) => cell.kind === 'stop');
 		expect(belays.map(({ cell }) => cell.round)).toEqual([1, 2, 3]);
 		expect(belays[2]!.startDebtWhm2).toBeGreaterThanOrEqual(belays[0]!.startDebtWhm2);

@@ -1,7 +1,7 @@
 import { wearableThings, type Cloth } from '../cloth/things';
-import type { Client, Document, FixedOutfit, Stage, Weather, WornThing } from '../document/types';
+import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
 import { chooseOutfits, type StagePlan } from './choose';
-import { cellsOf, type Cell } from './conditions';
+import { cellsOf, foulStage, type Cell } from './conditions';
 import { findingsOf, type Finding, type JudgedPhase } from './findings';
 import { isAnswered, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
@@ -22,6 +22,8 @@ export interface PlannedPhase extends JudgedPhase {
 export interface PlannedStage {
 	weather: string;
 	stageId: string;
+	/** the foul-weather variant of the stage */
+	foul: boolean;
 	phases: PlannedPhase[];
 	findings: Finding[];
 	levels: StagePlan['levels'];
@@ -80,11 +82,12 @@ export function planStage(
 	stage: Stage,
 	weather: Weather,
 	client: Client,
-	fixed: readonly FixedOutfit[] = []
+	fixed: readonly FixedOutfit[] = [],
+	site: Site | null = null
 ): PlannedStage {
 	const person = personOf(client);
 	const kit = wearableThings(client);
-	const cells = cellsOf(stage, weather);
+	const cells = cellsOf(stage, weather, site);
 	const chosen = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
 	const givenFor = (cell: Cell): WornThing[] | null =>
 		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
@@ -126,6 +129,7 @@ export function planStage(
 	return {
 		weather: weather.id,
 		stageId: stage.id,
+		foul: false,
 		phases: judged.map((phase, k) => ({ ...phase, carried: carriedIn(k, judged, takenIds, kit) })),
 		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
 		levels: choice.levels,
@@ -134,13 +138,19 @@ export function planStage(
 	};
 }
 
-/** All stages of a document in all its weathers, for one of its clients. */
+/** All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients. */
 export function planDocument(
-	document: Document,
+	{ trip }: Document,
 	client: Client,
 	fixed: readonly FixedOutfit[] = []
 ): PlannedStage[] {
-	return document.trip.weathers.flatMap((weather) =>
-		document.trip.stages.map((stage) => planStage(stage, weather, client, fixed))
+	return trip.weathers.flatMap((weather) =>
+		trip.stages.flatMap((stage) => {
+			const foul = foulStage(stage);
+			return [
+				planStage(stage, weather, client, fixed, trip.site),
+				...(foul ? [{ ...planStage(foul, weather, client, fixed, trip.site), foul: true }] : [])
+			];
+		})
 	);
 }

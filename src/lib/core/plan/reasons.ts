@@ -17,9 +17,46 @@ const TRADE = 'common practice, no published source';
 export const RULES = {
 	lapse: {
 		kind: 'standard',
-		says: 'It gets colder with height.',
+		says: 'It gets colder with height; the low holds at dawn, the high in the early afternoon.',
 		equation: 'T(z) = T(z₀) − Γ·(z − z₀)',
-		source: 'ICAO standard atmosphere for 6.5 K per 1000 m; another lapse is typed for the stage'
+		source:
+			'ICAO standard atmosphere for 6.5 K per 1000 m, another lapse is typed for the stage; the course of the day is common practice'
+	},
+	heightForecast: {
+		kind: 'practice',
+		says: 'A forecast for the height wins; between two heights it is read off between them.',
+		source: 'common practice; beyond the heights the lapse goes on'
+	},
+	inversion: {
+		kind: 'practice',
+		says: 'On an inversion morning cold air lies in the valley: the typed low belongs to the valley floor, and the lapse starts at the top of the cold pool.',
+		source:
+			'common practice; that it holds two hours after dawn and is gone five hours after it is our assumption'
+	},
+	along: {
+		kind: 'practice',
+		says: 'The height follows from the start, high and low point and the bed of the stage.',
+		source: 'the stage; where a phase lies on the way comes from its pattern'
+	},
+	wetHours: {
+		kind: 'assumption',
+		says: 'Hours of rain and snow count as far as they fall into the phase; below −2 °C it falls as dry snow, to about +1 °C as wet snow.',
+		source: 'our assumption for the limits; the hours are typed, forecast or usual'
+	},
+	thinAir: {
+		kind: 'assumption',
+		says: 'Above 4000 m people climb slower: a quarter is taken off the effort of the pattern.',
+		source: 'our assumption'
+	},
+	typedEffort: {
+		kind: 'practice',
+		says: 'Typed, or added by hand.',
+		source: 'the planner'
+	},
+	snowHole: {
+		kind: 'practice',
+		says: 'A closed snow hole stays near freezing, however cold it is outside.',
+		source: 'common practice, no published source'
 	},
 	typed: { kind: 'practice', says: 'Typed for this phase; what is typed wins.', source: 'the planner' },
 	heated: {
@@ -108,10 +145,16 @@ export const RULES = {
 		says: 'Outside what the method covers (air over 10 °C, wind over 18 m/s, effort outside 58–290 W/m²): take it as an indication.',
 		source: `scope of ISO 11079${MEMORY}`
 	},
-	notJudgedYet: {
+	wettedness: {
+		kind: 'standard',
+		says: 'Another method than in the cold: how much of the skin is wet with sweat once the body has settled, against what is still comfortable.',
+		equation: 'w of the two-node body ≤ 0.0012·M + 0.15',
+		source: `two-node body of Gagge 1986 / ASHRAE Fundamentals${MEMORY}; limit of Nishi & Gagge 1977${MEMORY}`
+	},
+	tooHotForAll: {
 		kind: 'assumption',
-		says: 'Too warm in mild air and indoors needs another method, which is not built yet.',
-		source: 'state of this version'
+		says: 'Too warm whatever is worn: shade, water, an earlier start, less effort. Heat illness is for a doctor.',
+		source: OURS
 	},
 	fingers: {
 		kind: 'assumption',
@@ -174,6 +217,67 @@ export const RULES = {
 		says: 'Nobody has asked yet; silence is neither a yes nor a no.',
 		source: 'how this tool keeps facts'
 	},
+	soakThenStand: {
+		kind: 'practice',
+		says: 'Soaked by rain, spray or sweat, and then a stop: nothing cools faster.',
+		source: `${TRADE}; the limits are ${OURS}`
+	},
+	immersion: {
+		kind: 'practice',
+		says: 'Cold water: shock first, then useless hands; waders flood; clothes are no buoyancy aid.',
+		source: TRADE
+	},
+	highAltitude: {
+		kind: 'practice',
+		says: 'Above about 2500 m people fall ill of the height itself; acclimatise, and ask a doctor.',
+		source: TRADE
+	},
+	ultraviolet: {
+		kind: 'standard',
+		says: 'Ultraviolet grows by about a tenth for each 1000 m, and fresh snow throws most of it back.',
+		source: `World Health Organization, UV index${MEMORY}; from which sun on it is said is ${OURS}`
+	},
+	avalanche: {
+		kind: 'practice',
+		says: 'The stage is marked as avalanche terrain; the bulletin and the licensed guide decide.',
+		source: TRADE
+	},
+	guidesBusiness: {
+		kind: 'practice',
+		says: 'The stage is marked so; the licensed guide decides.',
+		source: TRADE
+	},
+	iceUnderfoot: {
+		kind: 'practice',
+		says: 'Ice underfoot or steep ground: aids for paths do not hold there.',
+		source: TRADE
+	},
+	openFire: {
+		kind: 'practice',
+		says: 'Sparks and flame: meltable fibres and wax are kept away from them.',
+		source: TRADE
+	},
+	shootingSeason: {
+		kind: 'practice',
+		says: 'In a shooting season high visibility is the outermost layer in every phase.',
+		source: TRADE
+	},
+	darkness: {
+		kind: 'standard',
+		says: 'The sun is down: after civil twilight nobody walks without a light.',
+		source: 'sun times by Meeus, Astronomical Algorithms, or a phase that is marked dark'
+	},
+	traffic: {
+		kind: 'practice',
+		says: 'Seen, and hearing: nothing over the ears, lit and reflective.',
+		source: TRADE
+	},
+	storm: {
+		kind: 'practice',
+		says: 'Storm: from about 75 km/h at 10 m one does not stand on a ridge.',
+		source: TRADE
+	},
+	heat: { kind: 'practice', says: 'Heat hurts people who work in it.', source: TRADE },
 	changes: {
 		kind: 'assumption',
 		says: 'What a change costs: vent 0.2, outermost 1, under the shell 3, boots off 8, in rain double.',

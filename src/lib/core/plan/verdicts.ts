@@ -3,13 +3,14 @@ import { METHOD_MAX_WM2, METHOD_MIN_WM2, WORK_WM2 } from '../body/effort';
 import { METHOD_MAX_AIR_C, METHOD_MAX_AIR_MS } from '../body/heat-balance';
 import { WARM_EXTREMITY_C } from '../body/extremities';
 import { nightVerdict } from '../body/night';
+import { comfortableWettedness } from '../body/two-node';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
 import { covers, type Cloth } from '../cloth/things';
 import { stopsSoonAfter } from './choose';
-import { BEFORE_STOP_MINUTES, WARM_MARGIN_CLO } from './levels';
+import { BEFORE_STOP_MINUTES } from './levels';
 import type { Cell } from './conditions';
-import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, type CellAir } from './ledger';
+import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';
 import { localCourse, type LocalCourse } from './local';
 import { isWetThrough } from './needs';
 import { drawnLayers, outfitClo, totalsOf, type DrawnLayer, type Outfit } from './outfit';
@@ -37,6 +38,8 @@ export interface PhaseVerdict {
 	outfit: Outfit;
 	/** null where the ledger does not judge: heated places, sleep, air above 20 °C */
 	band: Band | null;
+	/** insulation as worn above which it is too warm here, clo; null where that cannot happen */
+	tooWarmAboveClo: number | null;
 	resultantClo: number;
 	drawn: DrawnLayer[];
 	startDebtWhm2: number;
@@ -97,11 +100,45 @@ interface Candidate {
 	reasons: Reason[];
 }
 
+/** Clothes that cannot come off in company, as worn, clo (our assumption). */
+const LEAST_CLOTHES_CLO = 0.3;
+
+/** Too warm, by the method that serves the cell; null when it is not. */
+function warmVerdict(
+	cell: Cell,
+	air: CellAir,
+	clo: number,
+	soon: boolean,
+	person: Person
+): Pick<Candidate, 'verdict' | 'reasons'> | null {
+	const limitClo = air.tooWarmAboveClo + person.offsetClo;
+	if (clo <= limitClo) return null;
+	const values: [string, number, string][] = [
+		['worn', clo, 'clo'],
+		['too warm above', Math.max(0, limitClo), 'clo'],
+		['air', cell.airTempC, '°C'],
+		['effort', cell.metabolicWm2, 'W/m²']
+	];
+	const works = cell.metabolicWm2 >= WORK_WM2;
+	return {
+		verdict: soon && works ? 'warm before a stop' : 'warm',
+		reasons: [
+			isWarmSide(cell)
+				? reason('wettedness', [
+						...values,
+						['comfortable wettedness', comfortableWettedness(cell.metabolicWm2)]
+					])
+				: reason('warm', values),
+			...(isWarmSide(cell) && limitClo < LEAST_CLOTHES_CLO ? [reason('tooHotForAll')] : []),
+			...(soon && works ? [reason('warmBeforeStop', [['within', BEFORE_STOP_MINUTES, 'min']])] : [])
+		]
+	};
+}
+
 function bodyVerdict(
 	cell: Cell,
 	air: CellAir,
 	clo: number,
-	neutralClo: number,
 	course: ReturnType<typeof debtCourse>,
 	startWhm2: number,
 	soon: boolean,
@@ -109,12 +146,26 @@ function bodyVerdict(
 ): Candidate {
 	const { rightWhm2, holdWhm2 } = person.marks;
 	const base = { limitedBy: 'body' as const, holdsMinutes: course.holdsMinutes };
+	const warm = warmVerdict(cell, air, clo, soon, person);
 	if (cell.heated || cell.airTempC > LEDGER_MAX_AIR_C) {
-		return {
-			...base,
-			verdict: 'not judged yet',
-			reasons: [reason('notJudgedYet', [['air', cell.airTempC, '°C']])]
-		};
+		return warm
+			? { ...base, ...warm }
+			: {
+					...base,
+					verdict: 'right',
+					reasons: [
+						reason('wettedness', [
+							['worn', clo, 'clo'],
+							...(air.tooWarmAboveClo === Infinity
+								? []
+								: ([['too warm above', air.tooWarmAboveClo + person.offsetClo, 'clo']] as [
+										string,
+										number,
+										string
+									][]))
+						])
+					]
+				};
 	}
 	const ledger: Reason[] = [
 		reason('debt', [
@@ -147,25 +198,10 @@ function bodyVerdict(
 		}
 		return { ...base, verdict: 'short', reasons: ledger };
 	}
-	const holds: Verdict = course.peakWhm2 > rightWhm2 ? 'cool' : 'right';
-	if (cell.airTempC > METHOD_MAX_AIR_C) {
-		return holds === 'cool'
-			? { ...base, verdict: holds, reasons: ledger }
-			: {
-					...base,
-					verdict: 'not judged yet',
-					reasons: [reason('notJudgedYet', [['air', cell.airTempC, '°C']]), ...ledger]
-				};
-	}
-	if (cell.metabolicWm2 >= WORK_WM2 && clo > neutralClo + WARM_MARGIN_CLO) {
-		const warm = reason('warm', [
-			['worn', clo, 'clo'],
-			['neutral', neutralClo, 'clo']
-		]);
-		const stop = soon ? [reason('warmBeforeStop', [['within', BEFORE_STOP_MINUTES, 'min']])] : [];
-		return { ...base, verdict: soon ? 'warm before a stop' : 'warm', reasons: [warm, ...stop, ...ledger] };
-	}
-	return { ...base, verdict: holds, reasons: ledger };
+	const isCool = course.peakWhm2 > rightWhm2;
+	if (warm && !(isWarmSide(cell) && isCool))
+		return { ...base, verdict: warm.verdict, reasons: [...warm.reasons, ...ledger] };
+	return { ...base, verdict: isCool ? 'cool' : 'right', reasons: ledger };
 }
 
 function localCandidate(
@@ -220,7 +256,7 @@ function judgeCell(
 	/** Nothing on a part of which nobody has asked: a question, not a verdict. */
 	const unknown = (row: Row): boolean =>
 		isUnasked(row) && !outfit.some(({ cloth }) => PARTS_OF_ROW[row].some((part) => covers(cloth, part)));
-	const body = bodyVerdict(cell, air, clo, band?.neutralClo ?? 0, course, start.debtWhm2, soon, person);
+	const body = bodyVerdict(cell, air, clo, course, start.debtWhm2, soon, person);
 	const candidates = [
 		unknown('torso') || unknown('legs')
 			? { ...body, verdict: 'not judged yet' as const, holdsMinutes: null, reasons: [reason('notAsked')] }
@@ -265,6 +301,8 @@ function judgeCell(
 			cell,
 			outfit,
 			band,
+			tooWarmAboveClo:
+				air.tooWarmAboveClo === Infinity ? null : Math.max(0, air.tooWarmAboveClo + person.offsetClo),
 			resultantClo: clo,
 			drawn: drawnLayers(outfit, air.air, opening),
 			startDebtWhm2: start.debtWhm2,
@@ -314,6 +352,7 @@ function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked:
 		cell,
 		outfit: bag && !cell.heated ? [{ cloth: bag, position: 5, opening: 'closed' }] : [],
 		band: null,
+		tooWarmAboveClo: null,
 		resultantClo: 0,
 		drawn: [],
 		startDebtWhm2: 0,

@@ -1,13 +1,28 @@
 import { inRange } from '../argument';
 
-/** Where a phase is spent. `in` is heated, `cold-in` is a roof without heating. */
-export const PLACES = ['in', 'cold-in', 'lee', 'forest', 'trees', 'slope', 'ridge'] as const;
+/** Where a phase is spent. `in` is heated, `cold-in` a roof without heating. */
+export const PLACES = [
+	'in',
+	'cold-in',
+	'tent',
+	'snow-hole',
+	'lee',
+	'forest',
+	'trees',
+	'slope',
+	'ridge'
+] as const;
 export type Place = (typeof PLACES)[number];
+
+/** Places with a roof: nothing falls there. */
+export const ROOFED: ReadonlySet<Place> = new Set<Place>(['in', 'cold-in', 'tent', 'snow-hole']);
 
 /** Share of the open-ground wind at the body that is left at a place (our assumption). */
 export const SHELTER_FACTOR: Readonly<Record<Place, number>> = {
 	in: 0.1,
 	'cold-in': 0.1,
+	tent: 0.1,
+	'snow-hole': 0.1,
 	lee: 0.3,
 	forest: 0.3,
 	trees: 0.5,

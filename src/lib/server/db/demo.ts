@@ -1,5 +1,7 @@
+import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
 import { DEMO_DOCUMENT } from '$lib/formats/demo';
-import { inTransaction, pool, rows, write } from './pool';
+import type { Document } from '$lib/core/document/types';
+import { inTransaction, pool, rows, write, type Db } from './pool';
 import { insertClient } from './clients';
 import { insertTrip } from './trips';
 
@@ -14,14 +16,17 @@ export async function isEmpty(): Promise<boolean> {
 
 /** Loads the demo anew. Only what belongs to the demo is replaced; everything else stays. */
 export async function loadDemo(): Promise<void> {
-	const { trip, clients } = DEMO_DOCUMENT;
 	await inTransaction(async (db) => {
-		await write(db, 'DELETE FROM trips WHERE id = ?', [trip.id]);
-		for (const client of clients) await write(db, 'DELETE FROM clients WHERE id = ?', [client.id]);
-		await insertTrip(db, trip);
-		for (const client of clients) {
-			await insertClient(db, client);
-			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
-		}
+		for (const document of [DEMO_DOCUMENT, COAST_DOCUMENT]) await loadDocument(db, document);
 	});
+}
+
+async function loadDocument(db: Db, { trip, clients }: Document): Promise<void> {
+	await write(db, 'DELETE FROM trips WHERE id = ?', [trip.id]);
+	for (const client of clients) await write(db, 'DELETE FROM clients WHERE id = ?', [client.id]);
+	await insertTrip(db, trip);
+	for (const client of clients) {
+		await insertClient(db, client);
+		await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
+	}
 }

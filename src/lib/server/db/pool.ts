@@ -74,7 +74,11 @@ export const isoTime = (stored: string | null): string | null => stored && store
 
 /** The later of two edits: what was sent rests on a version that is no longer there. */
 export class ConflictError extends Error {
-	constructor(readonly what: string) {
+	constructor(
+		readonly what: string,
+		/** what is there now */
+		readonly current?: unknown
+	) {
 		super(`This ${what} was changed meanwhile by somebody else.`);
 	}
 }

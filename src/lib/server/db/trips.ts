@@ -1,11 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import type { Sequence, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
+import { withNewIds } from '$lib/core/patterns/pattern';
+import { threeWeathers } from '$lib/core/weather/climate';
+import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
 
 interface TripRow {
 	id: string;
 	name: string;
 	place: string;
+	site: string | null;
 	weathers: string;
 	version: number;
 	deleted_at: string | null;
@@ -17,8 +20,14 @@ interface StageRow {
 	stage_date: string;
 	start_min: number;
 	base: string;
+	outline: string;
 	sequence: string;
 }
+/** What a stage knows beside its air and its phases; one JSON column. */
+type Outline = Pick<
+	Stage,
+	'route' | 'bed' | 'provided' | 'terrain' | 'pace' | 'patternId' | 'foul' | 'origins'
+>;
 
 const stageFrom = (row: StageRow): Stage => ({
 	id: row.id,
@@ -26,38 +35,9 @@ const stageFrom = (row: StageRow): Stage => ({
 	date: row.stage_date,
 	startMin: row.start_min,
 	base: JSON.parse(row.base) as StageBase,
+	...(JSON.parse(row.outline) as Outline),
 	sequence: JSON.parse(row.sequence) as Sequence
 });
-
-/** A trip in one line of a list. */
-export interface TripLine {
-	id: string;
-	name: string;
-	place: string;
-	firstDate: string | null;
-	lastDate: string | null;
-	stages: number;
-	clients: { id: string; name: string }[];
-}
-
-/** Trips that are not deleted, the next to leave first. */
-export async function listTrips(): Promise<TripLine[]> {
-	const trips = await rows<Omit<TripLine, 'clients'>>(
-		pool(),
-		`SELECT t.id, t.name, t.place, MIN(s.stage_date) AS firstDate, MAX(s.stage_date) AS lastDate, COUNT(s.id) AS stages
-		 FROM trips t LEFT JOIN stages s ON s.trip_id = t.id
-		 WHERE t.deleted_at IS NULL GROUP BY t.id ORDER BY COALESCE(MIN(s.stage_date), '9999-12-31'), t.name`
-	);
-	const enrolled = await rows<{ trip_id: string; id: string; name: string }>(
-		pool(),
-		`SELECT tc.trip_id, c.id, c.name FROM trip_clients tc
-		 JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL ORDER BY tc.enrolled_at, c.name`
-	);
-	const byTrip = new Map<string, TripLine['clients']>();
-	for (const { trip_id, id, name } of enrolled)
-		byTrip.set(trip_id, [...(byTrip.get(trip_id) ?? []), { id, name }]);
-	return trips.map((trip) => ({ ...trip, stages: Number(trip.stages), clients: byTrip.get(trip.id) ?? [] }));
-}
 
 /**
  * One trip with its stages.
@@ -71,6 +51,7 @@ export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
 		id: row.id,
 		name: row.name,
 		place: row.place,
+		site: row.site === null ? null : (JSON.parse(row.site) as Site | null),
 		weathers: JSON.parse(row.weathers) as Weather[],
 		stages: stages.map(stageFrom),
 		version: row.version,
@@ -80,19 +61,22 @@ export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
 
 async function insertStages(db: Db, tripId: string, stages: readonly Stage[]): Promise<void> {
 	for (const [position, stage] of stages.entries()) {
+		const { id, name, date, startMin, base, sequence, ...outline } = stage;
 		await write(
 			db,
-			`INSERT INTO stages (trip_id, id, position, name, stage_date, start_min, base, sequence)
-			 VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+			`INSERT INTO stages (trip_id, id, position, name, stage_date, start_min, phases, base, outline, sequence)
+			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
 			[
 				tripId,
-				stage.id,
+				id,
 				position,
-				stage.name,
-				stage.date,
-				stage.startMin,
-				JSON.stringify(stage.base),
-				JSON.stringify(stage.sequence)
+				name,
+				date,
+				startMin,
+				sequence.length,
+				JSON.stringify(base),
+				JSON.stringify(outline satisfies Outline),
+				JSON.stringify(sequence)
 			]
 		);
 	}
@@ -100,41 +84,88 @@ async function insertStages(db: Db, tripId: string, stages: readonly Stage[]): P
 
 /** Adds a whole trip, as it stands. */
 export async function insertTrip(db: Db, trip: Omit<Trip, 'version' | 'deletedAt'>): Promise<void> {
-	await write(db, 'INSERT INTO trips (id, name, place, weathers) VALUES (?, ?, ?, ?)', [
+	await write(db, 'INSERT INTO trips (id, name, place, site, weathers) VALUES (?, ?, ?, ?, ?)', [
 		trip.id,
 		trip.name,
 		trip.place,
+		trip.site && JSON.stringify(trip.site),
 		JSON.stringify(trip.weathers)
 	]);
 	await insertStages(db, trip.id, trip.stages);
 }
 
-export const PLANNED_WEATHER: Weather = { id: 'planned', name: 'Planned', tempOffsetK: 0, windFactor: 1 };
+export interface NewTrip {
+	name: string;
+	place: string;
+	site?: Site | null;
+	weathers?: Weather[];
+	/** take over the stages of this trip, */
+	likeTripId?: string;
+	/** so that the first one falls on this date */
+	firstDate?: string;
+}
 
-/** Adds an empty trip and returns its id. */
-export async function createTrip(name: string, place: string): Promise<string> {
+const DAY_MS = 86_400_000;
+const shifted = (date: string, days: number): string =>
+	new Date(Date.parse(`${date}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+
+/** Stages of another trip with ids of their own, as many days later as the first date says. */
+function copiedStages(stages: readonly Stage[], from: string, firstDate?: string): Stage[] {
+	const first = stages[0]?.date;
+	const days =
+		first && firstDate
+			? Math.round((Date.parse(`${firstDate}T00:00:00Z`) - Date.parse(`${first}T00:00:00Z`)) / DAY_MS)
+			: 0;
+	return stages.map((stage) => ({
+		...stage,
+		id: randomUUID(),
+		date: shifted(stage.date, days),
+		sequence: withNewIds(stage.sequence, randomUUID),
+		foul: stage.foul && { ...stage.foul, sequence: withNewIds(stage.foul.sequence, randomUUID) },
+		origins: Object.fromEntries(
+			Object.keys(stage.base).map((field) => [field, { from: 'copied', note: from }])
+		)
+	}));
+}
+
+/** Adds a trip, empty or after a past one, and returns its id. @throws NotFoundError when there is no such past trip */
+export async function createTrip(trip: NewTrip): Promise<string> {
 	const id = randomUUID();
-	await inTransaction((db) => insertTrip(db, { id, name, place, weathers: [PLANNED_WEATHER], stages: [] }));
+	await inTransaction(async (db) => {
+		const like = trip.likeTripId ? await getTrip(trip.likeTripId, db) : null;
+		await insertTrip(db, {
+			id,
+			name: trip.name,
+			place: trip.place || (like?.place ?? ''),
+			site: trip.site ?? like?.site ?? null,
+			weathers: trip.weathers ?? like?.weathers ?? threeWeathers(),
+			stages: like ? copiedStages(like.stages, like.name, trip.firstDate) : []
+		});
+	});
 	return id;
 }
 
-export type TripEdit = Pick<Trip, 'name' | 'place' | 'weathers' | 'stages' | 'version'>;
+export type TripEdit = Pick<Trip, 'name' | 'place' | 'site' | 'weathers' | 'stages' | 'version'>;
 
 /**
  * Saves a trip with its stages as one write and returns the new version.
- * @throws ConflictError when somebody saved after the version that was edited
+ * @throws ConflictError, with the trip as it is now, when somebody saved after the version that was edited
  */
 export async function saveTrip(id: string, edit: TripEdit): Promise<number> {
 	return inTransaction(async (db) => {
 		const touched = await write(
 			db,
-			'UPDATE trips SET name = ?, place = ?, weathers = ?, version = version + 1 WHERE id = ? AND version = ? AND deleted_at IS NULL',
-			[edit.name, edit.place, JSON.stringify(edit.weathers), id, edit.version]
+			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, version = version + 1 WHERE id = ? AND version = ? AND deleted_at IS NULL',
+			[
+				edit.name,
+				edit.place,
+				edit.site && JSON.stringify(edit.site),
+				JSON.stringify(edit.weathers),
+				id,
+				edit.version
+			]
 		);
-		if (touched === 0) {
-			await getTrip(id, db);
-			throw new ConflictError('trip');
-		}
+		if (touched === 0) throw new ConflictError('trip', await getTrip(id, db));
 		await write(db, 'DELETE FROM stages WHERE trip_id = ?', [id]);
 		await insertStages(db, id, edit.stages);
 		return edit.version + 1;

@@ -1,177 +1,227 @@
 <script lang="ts">
-	import { beforeNavigate, invalidateAll } from '$app/navigation';
-	import { Button } from 'flowbite-svelte';
-	import type { Loop, Phase, Stage } from '$lib/core/document/types';
-	import { GROUNDS } from '$lib/core/document/types';
-	import { cellsOf, type Cell } from '$lib/core/plan/conditions';
-	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
-	import { PRECIPITATION_WORDS, clock, longDate } from '$lib/formats/words';
+	import { beforeNavigate, goto, invalidate } from '$app/navigation';
+	import { onDestroy, tick } from 'svelte';
+	import type { ClimatePlace, KnownBase, MonthNormals } from '$lib/core/weather/climate';
+	import { threeWeathers, usualBase } from '$lib/core/weather/climate';
+	import { copyOfStage, daysBetween, inOrder, nextStage, shifted, withKnown } from '$lib/core/document/days';
+	import type { Site, Stage, Trip } from '$lib/core/document/types';
+	import type { Cell } from '$lib/core/plan/conditions';
+	import Cautions from '$lib/ui/Cautions.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
+	import { Comparison } from '$lib/ui/comparison.svelte';
+	import DayStrip from '$lib/ui/DayStrip.svelte';
 	import Field from '$lib/ui/Field.svelte';
-	import SequenceRows from '$lib/ui/SequenceRows.svelte';
+	import ForecastBar from '$lib/ui/ForecastBar.svelte';
+	import SaveState from '$lib/ui/SaveState.svelte';
+	import StagePanel from '$lib/ui/StagePanel.svelte';
 	import TripClients from '$lib/ui/TripClients.svelte';
-	import UndoBar from '$lib/ui/UndoBar.svelte';
-	import { PHASE_PRESETS } from '$lib/ui/phase-presets';
-	import { send } from '$lib/ui/send';
+	import TripDrawing from '$lib/ui/TripDrawing.svelte';
+	import WhoChanges from '$lib/ui/WhoChanges.svelte';
+	import { readerUnits } from '$lib/ui/reader-units';
+	import { TripEditor } from '$lib/ui/trip-editor.svelte';
+	import { stageView, type StageView } from '$lib/ui/trip-view';
 
 	let { data } = $props();
 
-	// The page edits a copy of its own; what the server has comes in again only when the page asks for it.
+	// The page edits a copy of its own; what the server has comes in again only when a conflict is settled.
 	// svelte-ignore state_referenced_locally
-	let trip = $state(structuredClone(data.document.trip));
-	let at = $state(0);
-	let errors = $state<Record<string, string>>({});
-	let message = $state('');
-	let saved = $state<'saved' | 'unsaved' | 'saving'>('saved');
-	let conflict = $state(false);
-	let removed = $state<{ stage: Stage; index: number } | null>(null);
-	let startError = $state<string>();
+	const editor = new TripEditor(data.document.trip, readerUnits);
+	const comparison = new Comparison();
+	onDestroy(() => comparison.end());
 
-	const stage = $derived(trip.stages[at]);
-	/** Conditions by phase. While a figure is out of its range the last good ones stay. */
-	let lastGood: Map<string, Cell> = new Map();
-	const cells = $derived.by(() => {
-		if (!stage) return lastGood;
-		try {
-			const byPhase = new Map<string, Cell>();
-			for (const cell of cellsOf(stage, trip.weathers[0]!)) {
-				if (!byPhase.has(cell.phaseId)) byPhase.set(cell.phaseId, cell);
+	let from = $state(0);
+	let to = $state(0);
+	let weather = $state(0);
+	let asTable = $state(false);
+	let foul = $state(false);
+	const trip = $derived(editor.trip);
+	const at = $derived(Math.min(from, trip.stages.length - 1));
+	const weatherAt = $derived(Math.min(weather, trip.weathers.length - 1));
+
+	/** What every day is like. While a figure is out of its range the last good view of the day stays. */
+	const lastGood = new Map<string, StageView>();
+	const views = $derived.by(() => {
+		const { stages, weathers, site } = $state.snapshot(trip) as Trip;
+		return stages.flatMap((stage, i) => {
+			try {
+				lastGood.set(stage.id, stageView(stage, weathers, site, foul && i === at));
+			} catch {
+				// The server names the figure when it is saved.
 			}
-			lastGood = byPhase;
-		} catch {
-			// The server names the figure when it is saved.
+			return lastGood.get(stage.id) ?? [];
+		});
+	});
+	const shown = $derived(views.slice(from, Math.max(from, to) + 1));
+	const cells = $derived.by(() => {
+		const byPhase = new Map<string, Cell>();
+		for (const cell of views[at]?.cells[weatherAt] ?? []) {
+			if (!byPhase.has(cell.phaseId)) byPhase.set(cell.phaseId, cell);
 		}
-		return lastGood;
+		return byPhase;
+	});
+	const cautions = $derived.by(() => {
+		const seen = new Set<string>();
+		return shown
+			.flatMap((view) => view.cautions[weatherAt] ?? [])
+			.filter(({ code, message }) => {
+				const key = shown.length > 1 ? code : message;
+				return !seen.has(key) && seen.add(key);
+			});
 	});
 
-	function onchange(): void {
-		saved = 'unsaved';
+	function changed(key = ''): void {
+		performance.mark('edit');
+		editor.changed(key);
+		void tick().then(() => performance.measure('the drawing answers an edit', 'edit'));
+	}
+	function setStages(stages: Stage[]): void {
+		editor.trip.stages = stages;
+		changed();
+	}
+	function pick(first: number, last = first): void {
+		from = first;
+		to = last;
+		foul = false;
+	}
+	function showWeather(index: number): void {
+		weather = index;
+		void compare();
 	}
 
-	/** "7:30", "0730" and "7.30" are all half past seven. */
-	function setStart(value: unknown): void {
-		const [, hours, minutes] = /^\s*(\d{1,2})[:.h]?(\d\d)\s*$/.exec(String(value)) ?? [];
-		const start = Number(hours) * 60 + Number(minutes);
-		startError = start < 1440 && Number(minutes) < 60 ? undefined : 'a time such as 07:30';
-		if (stage && !startError) stage.startMin = start;
-	}
-	function nextDate(): string {
-		const last = trip.stages.at(-1)?.date;
-		const date = last ? new Date(`${last}T12:00:00Z`) : new Date();
-		if (last) date.setUTCDate(date.getUTCDate() + 1);
-		return date.toISOString().slice(0, 10);
-	}
-	function addStage(): void {
-		const last = trip.stages.at(-1);
-		trip.stages.push({
-			id: crypto.randomUUID(),
-			name: `Day ${trip.stages.length + 1}`,
-			date: nextDate(),
-			startMin: last?.startMin ?? 8 * 60,
-			base: last
-				? { ...last.base }
-				: {
-						airTempC: 0,
-						altitudeM: 1000,
-						lapseKPerKm: 6.5,
-						wind10mKmh: 20,
-						humidityPct: 70,
-						precipitation: 'dry',
-						ground: 'bare'
-					},
-			sequence: []
+	/** The trip as it was when the page was opened, or when somebody said so: what changes are told against. */
+	// svelte-ignore state_referenced_locally
+	let reference = $state.raw(structuredClone(data.document.trip));
+	let compared = $state('');
+	async function compare(): Promise<void> {
+		const now = $state.snapshot(editor.trip) as Trip;
+		if (data.document.clients.length === 0 || now.stages.length === 0) return;
+		compared = `Against ${reference.weathers[0]!.name.toLowerCase()} as ${referenceWords}: ${now.weathers[weatherAt]!.name.toLowerCase()} as it stands, best outfit with best outfit.`;
+		comparison.run({
+			before: { stages: reference.stages, weather: reference.weathers[0]!, site: reference.site },
+			after: { stages: now.stages, weather: now.weathers[weatherAt]!, site: now.site },
+			clients: $state.snapshot(data.document.clients),
+			firstStageId: now.stages[at]?.id ?? null
 		});
-		at = trip.stages.length - 1;
-		onchange();
+	}
+	let referenceWords = $state('the page was opened');
+	function takeAsReference(): void {
+		reference = $state.snapshot(editor.trip) as Trip;
+		referenceWords = 'last agreed';
+		comparison.reset();
+		weather = 0;
+	}
+	function applyKnown(known: Map<number, KnownBase>): void {
+		setStages(
+			($state.snapshot(editor.trip.stages) as Stage[]).map((stage, i) =>
+				known.has(i) ? withKnown(stage, known.get(i)!) : stage
+			)
+		);
+		void compare();
+	}
+
+	const newId = (): string => crypto.randomUUID();
+	function addStage(): void {
+		const stages = $state.snapshot(editor.trip.stages) as Stage[];
+		const today = new Date().toISOString().slice(0, 10);
+		setStages([...stages, nextStage(newId(), stages.at(-1), stages.length + 1, today)]);
+		pick(stages.length);
+		if (stages.length === 0) void fillUsual([0]);
+	}
+	function copyStage(): void {
+		const stages = $state.snapshot(editor.trip.stages) as Stage[];
+		const copy = copyOfStage(stages[at]!, newId);
+		setStages([...stages.slice(0, at + 1), copy, ...shifted(stages.slice(at + 1), 1)]);
+		pick(at + 1);
 	}
 	function removeStage(): void {
-		removed = { stage: $state.snapshot(trip.stages[at]!), index: at };
-		trip.stages.splice(at, 1);
-		at = Math.max(0, at - 1);
-		onchange();
+		const gone = at;
+		setStages(editor.trip.stages.filter((_, i) => i !== gone));
+		pick(Math.max(0, gone - 1));
 	}
-	function undoRemove(): void {
-		if (!removed) return;
-		trip.stages.splice(removed.index, 0, removed.stage);
-		at = removed.index;
-		removed = null;
-		onchange();
+	function reorder(stages: Stage[]): void {
+		const id = editor.trip.stages[at]?.id;
+		setStages(inOrder(stages, $state.snapshot(editor.trip.stages) as Stage[]));
+		pick(
+			Math.max(
+				0,
+				stages.findIndex((stage) => stage.id === id)
+			)
+		);
 	}
-	function addPhase(preset: (typeof PHASE_PRESETS)[number]): void {
-		if (!stage) return;
-		const phases = stage.sequence.flatMap((item) => (item.type === 'phase' ? [item] : []));
-		const phase: Phase = {
-			type: 'phase',
-			id: crypto.randomUUID(),
-			startMin: null,
-			altitudeM: phases.at(-1)?.altitudeM ?? stage.base.altitudeM,
-			typed: {},
-			...preset,
-			ownSpeedKmh: preset.ownSpeedKmh ?? 0,
-			marks: [...(preset.marks ?? [])]
-		};
-		stage.sequence.push(phase);
-		onchange();
-	}
-	/** Makes one repeated element of the last phases. */
-	function repeatLast(count: number): void {
-		if (!stage || stage.sequence.length < count) return;
-		const last = stage.sequence.splice(-count, count);
-		const loop: Loop = { type: 'loop', id: crypto.randomUUID(), name: 'Loop', count: 4, sequence: last };
-		stage.sequence.push(loop);
-		onchange();
+	function startOn(date: unknown): void {
+		const first = editor.trip.stages[0]?.date;
+		if (!first || !/^\d{4}-\d\d-\d\d$/.test(String(date))) return;
+		const days = daysBetween(first, String(date));
+		if (days !== 0) setStages(shifted($state.snapshot(editor.trip.stages) as Stage[], days));
 	}
 
-	async function save(): Promise<void> {
-		saved = 'saving';
-		const { name, place, weathers, stages, version } = $state.snapshot(trip);
-		const answer = await send<{ version: number }>('PUT', `/api/v1/trips/${trip.id}`, {
-			name,
-			place,
-			weathers,
-			stages,
-			version
+	async function normalsFor(place: ClimatePlace, date: string): Promise<MonthNormals | null> {
+		const response = await fetch(
+			`/api/v1/climate/normals?place=${place.id}&month=${Number(date.slice(5, 7))}`
+		).catch(() => null);
+		return response?.ok ? ((await response.json()) as { normals: MonthNormals }).normals : null;
+	}
+	/** Puts in what is usual at the trip's place for some days. */
+	async function fillUsual(indexes: readonly number[]): Promise<void> {
+		const place = data.places.find(({ id }) => id === editor.trip.site?.placeId);
+		if (!place) return;
+		const known = new Map<number, KnownBase>();
+		for (const i of indexes) {
+			const normals = await normalsFor(place, editor.trip.stages[i]!.date);
+			if (normals) known.set(i, usualBase(place, normals, data.climateName));
+		}
+		setStages(
+			($state.snapshot(editor.trip.stages) as Stage[]).map((stage, i) =>
+				known.has(i) ? withKnown(stage, known.get(i)!) : stage
+			)
+		);
+	}
+	/** Takes a place of the climate service: where the sun is, and what one day in ten is like there. */
+	async function choosePlace(id: string | undefined): Promise<void> {
+		const place = data.places.find((one) => one.id === id);
+		if (!place) {
+			editor.trip.site = editor.trip.site && { ...editor.trip.site, placeId: null };
+			changed();
+			return;
+		}
+		const { latitudeDeg, longitudeDeg, utcOffsetMin } = place;
+		const date = editor.trip.stages[0]?.date ?? new Date().toISOString().slice(0, 10);
+		const normals = await normalsFor(place, date);
+		editor.trip.site = { placeId: place.id, latitudeDeg, longitudeDeg, utcOffsetMin };
+		if (editor.trip.place === '') editor.trip.place = place.name;
+		if (normals) editor.trip.weathers = threeWeathers(normals.spreadK);
+		changed();
+	}
+	const siteOf = (): Site =>
+		editor.trip.site ?? { placeId: null, latitudeDeg: 47, longitudeDeg: 11, utcOffsetMin: 60 };
+
+	beforeNavigate(({ cancel, to: target, willUnload }) => {
+		if (editor.isSaved()) return;
+		cancel();
+		if (willUnload || !target) return;
+		void editor.save().then((saved) => {
+			if (saved || confirm('This trip has changes that cannot be saved. Leave without them?')) {
+				if (!saved) editor.state = 'saved';
+				void goto(target.url);
+			}
 		});
-		errors = answer.errors;
-		message = answer.message;
-		conflict = answer.status === 409;
-		saved = answer.ok ? 'saved' : 'unsaved';
-		if (answer.data) trip.version = answer.data.version;
-		else focusFirstError();
-		if (answer.ok) await invalidateAll();
-	}
-	function focusFirstError(): void {
-		const stageWithError = Object.keys(errors)
-			.map((field) => /^stages\.(\d+)/.exec(field)?.[1])
-			.find((index) => index !== undefined);
-		if (stageWithError !== undefined) at = Number(stageWithError);
-		setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
-	}
-	/** Keeps what is typed here and takes it for an edit of the newest version. */
-	async function keepMine(): Promise<void> {
-		await invalidateAll();
-		trip.version = data.document.trip.version;
-		await save();
-	}
-	async function takeTheirs(): Promise<void> {
-		await invalidateAll();
-		trip = structuredClone(data.document.trip);
-		at = Math.min(at, Math.max(0, trip.stages.length - 1));
-		conflict = false;
-		message = '';
-		saved = 'saved';
-	}
-
-	beforeNavigate(({ cancel }) => {
-		if (saved === 'unsaved' && !confirm('This trip has changes that are not saved. Leave without them?'))
-			cancel();
 	});
 	function onkeydown(event: KeyboardEvent): void {
-		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 's') {
-			event.preventDefault();
-			void save();
-		}
+		if (!event.ctrlKey && !event.metaKey) return;
+		const key = event.key.toLowerCase();
+		if (key === 's') void editor.save();
+		else if (key === 'z' && event.shiftKey) editor.redo();
+		else if (key === 'z') editor.undo();
+		else return;
+		event.preventDefault();
 	}
+	/** The day in which the server found a fault is shown, and the field gets the focus. */
+	$effect(() => {
+		const index = Object.keys(editor.errors)
+			.map((field) => /^stages\.(\d+)/.exec(field)?.[1])
+			.find((found) => found !== undefined);
+		if (index !== undefined && Number(index) !== at) pick(Number(index));
+	});
 </script>
 
 <svelte:window {onkeydown} />
@@ -179,320 +229,216 @@
 
 <h1 class="visually-hidden">{trip.name}</h1>
 <div class="head">
-	<div class="names">
-		<Field id="name" label="Trip" bind:value={trip.name} error={errors.name} {onchange} class="wide" />
-		<Field id="place" label="Where" bind:value={trip.place} error={errors.place} {onchange} />
+	<Field
+		id="name"
+		label="Trip"
+		bind:value={trip.name}
+		error={editor.errors.name}
+		onchange={() => changed('name')}
+		class="name"
+	/>
+	<Field
+		id="place"
+		label="Where"
+		bind:value={trip.place}
+		error={editor.errors.place}
+		onchange={() => changed('place')}
+	/>
+	<div class="climate">
+		<Choice
+			id="climate-place"
+			label="Usual weather and daylight of"
+			none="no place chosen"
+			options={data.places.map(({ id }) => id)}
+			words={Object.fromEntries(data.places.map(({ id, name }) => [id, name]))}
+			bind:value={() => trip.site?.placeId ?? undefined, (id) => void choosePlace(id)}
+		/>
 	</div>
-	<div class="save">
-		<span role="status" class="small soft"
-			>{saved === 'saved' ? 'All saved' : saved === 'saving' ? 'Saving …' : 'Not saved yet'}</span
-		>
-		<Button onclick={save} disabled={saved === 'saving'}>Save <kbd class="ml-2">Ctrl S</kbd></Button>
-	</div>
+	{#if trip.stages.length > 0}
+		<Field
+			id="first-date"
+			type="date"
+			label="Starts on"
+			bind:value={() => trip.stages[0]!.date, () => undefined}
+			oncommit={() => startOn((document.getElementById('first-date') as HTMLInputElement).value)}
+		/>
+	{/if}
+	<SaveState {editor} />
 </div>
-{#if message}
-	<div role="alert" class="alert">
-		<p>{message}</p>
-		{#if conflict}
-			<button class="quiet" onclick={keepMine}>Save mine over it</button>
-			<button class="quiet" onclick={takeTheirs}>Take what is there, drop mine</button>
-		{/if}
-	</div>
-{/if}
-
-<div class="days">
-	<div role="tablist" aria-label="Days">
-		{#each trip.stages as day, i (day.id)}
-			<button
-				role="tab"
-				id="day-{i}"
-				aria-selected={i === at}
-				aria-controls="day-panel"
-				onclick={() => (at = i)}
-			>
-				<span class="tiny">{longDate(day.date)}</span>
-				<span>{day.name}</span>
-			</button>
+<details class="site">
+	<summary class="tiny soft">Where on the map{trip.site ? '' : ': without it dawn counts as 6:30'}</summary>
+	<div class="rows">
+		{#each [['latitudeDeg', 'Latitude', '° north'], ['longitudeDeg', 'Longitude', '° east'], ['utcOffsetMin', 'Local time minus UTC', 'min']] as const as [key, label, unit] (key)}
+			<Field
+				id="site-{key}"
+				type="number"
+				{label}
+				{unit}
+				bind:value={
+					() => trip.site?.[key],
+					(value) => (editor.trip.site = { ...siteOf(), placeId: null, [key]: value as number })
+				}
+				error={editor.errors[`site.${key}`]}
+				onchange={() => changed(key)}
+			/>
 		{/each}
 	</div>
-	<button class="add" onclick={addStage}>+ Add a day</button>
-</div>
-{#if removed}<UndoBar text="“{removed.stage.name}” is taken out." undo={undoRemove} />{/if}
+</details>
 
-{#if stage}
-	{@const base = `stages.${at}.base`}
-	<div id="day-panel" role="tabpanel" aria-labelledby="day-{at}" class="sheet">
-		<div class="base">
-			<Field
-				id="stage-name"
-				label="Day"
-				bind:value={stage.name}
-				error={errors[`stages.${at}.name`]}
-				{onchange}
-				class="wide"
-			/>
-			<Field
-				id="stage-date"
-				type="date"
-				label="Date"
-				bind:value={stage.date}
-				error={errors[`stages.${at}.date`]}
-				{onchange}
-			/>
-			<Field
-				id="stage-start"
-				label="Start"
-				placeholder="07:30"
-				bind:value={() => clock(stage.startMin), setStart}
-				error={startError ?? errors[`stages.${at}.startMin`]}
-				{onchange}
-			/>
-			<Field
-				id="base-temp"
-				type="number"
-				label="Air"
-				unit="°C"
-				bind:value={stage.base.airTempC}
-				error={errors[`${base}.airTempC`]}
-				{onchange}
-			/>
-			<Field
-				id="base-alt"
-				type="number"
-				label="measured at"
-				unit="m"
-				bind:value={stage.base.altitudeM}
-				error={errors[`${base}.altitudeM`]}
-				{onchange}
-			/>
-			<Field
-				id="base-lapse"
-				type="number"
-				label="colder per 1000 m"
-				unit="K"
-				bind:value={stage.base.lapseKPerKm}
-				error={errors[`${base}.lapseKPerKm`]}
-				{onchange}
-			/>
-			<Field
-				id="base-wind"
-				type="number"
-				label="Wind at 10 m"
-				unit="km/h"
-				bind:value={stage.base.wind10mKmh}
-				error={errors[`${base}.wind10mKmh`]}
-				{onchange}
-			/>
-			<Field
-				id="base-rh"
-				type="number"
-				label="Humidity"
-				unit="%"
-				bind:value={stage.base.humidityPct}
-				error={errors[`${base}.humidityPct`]}
-				{onchange}
-			/>
-			<Choice
-				id="base-wet"
-				label="Rain or snow"
-				bind:value={stage.base.precipitation}
-				options={PRECIPITATIONS}
-				words={PRECIPITATION_WORDS}
-				{onchange}
-			/>
-			<Choice
-				id="base-ground"
-				label="Underfoot"
-				bind:value={stage.base.ground}
-				options={GROUNDS}
-				{onchange}
-			/>
-		</div>
-
-		<table>
-			<caption class="visually-hidden">Phases of {stage.name}</caption>
-			<thead>
-				<tr>
-					<th scope="col">Start</th><th scope="col" class="name">Phase</th><th scope="col">Kind</th><th
-						scope="col">Minutes</th
+{#if trip.stages.length > 0}
+	<section class="picture sheet" aria-label="What it will be like">
+		<div class="switches">
+			<div class="weathers" role="radiogroup" aria-label="Weather">
+				{#each trip.weathers as one, i (one.id)}
+					<button role="radio" aria-checked={i === weatherAt} onclick={() => showWeather(i)}
+						>{one.name}</button
 					>
-					<th scope="col">Altitude m</th><th scope="col">Place</th><th scope="col">Effort W/m²</th><th
-						scope="col">Own speed km/h</th
-					>
-					<th scope="col">Air °C</th><th scope="col">Wind km/h</th><th scope="col">Rain, snow</th><th
-						scope="col">Feels</th
-					><th scope="col">Marks, order</th>
-				</tr>
-			</thead>
-			<tbody>
-				<SequenceRows
-					bind:sequence={stage.sequence}
-					{cells}
-					path="stages.{at}.sequence"
-					{errors}
-					{onchange}
-				/>
-			</tbody>
-		</table>
-		{#if stage.sequence.length === 0}
-			<p class="empty">What happens on this day? Add its phases in the order in which they are lived.</p>
-		{/if}
-		<div class="presets" role="group" aria-label="Add a phase">
-			<span class="small soft">Add</span>
-			{#each PHASE_PRESETS as preset (preset.name)}
-				<button onclick={() => addPhase(preset)}>{preset.name}</button>
-			{/each}
-			{#if stage.sequence.length >= 2}
-				<span class="small soft">· repeat the last</span>
-				{#each [2, 3] as count (count)}
-					{#if stage.sequence.length >= count}<button onclick={() => repeatLast(count)}>{count} phases</button
-						>{/if}
 				{/each}
-			{/if}
-			<button class="quiet small remove" onclick={removeStage}>Take this day out</button>
+			</div>
+			<p class="small soft meaning">{trip.weathers[weatherAt]!.meaning}</p>
+			<div class="views">
+				{#if trip.stages.length > 1}
+					<button
+						class="quiet small"
+						aria-pressed={from === 0 && to === trip.stages.length - 1}
+						onclick={() => pick(0, trip.stages.length - 1)}>Whole trip</button
+					>
+				{/if}
+				<button class="quiet small" aria-pressed={asTable} onclick={() => (asTable = !asTable)}
+					>As a table</button
+				>
+			</div>
 		</div>
-		<p class="tiny soft note">
-			Air, wind and rain are computed from the day and the altitude until something is typed; a typed figure
-			wins and is marked. Empty the field to compute it again. <kbd>Alt</kbd> <kbd>↑</kbd> <kbd>↓</kbd> moves a
-			phase.
-		</p>
-	</div>
-{:else}
-	<p class="empty">No day yet. <button class="quiet" onclick={addStage}>Add the first day</button></p>
+		<TripDrawing
+			views={shown}
+			weathers={trip.weathers}
+			weather={weatherAt}
+			name={shown.length === 1 ? shown[0]!.stage.name : trip.name}
+			pick={(first, last) => pick(from + first, from + last)}
+			{asTable}
+		/>
+		<Cautions {cautions} label="Cautions" />
+	</section>
+	{#if comparison.state !== 'idle'}
+		<WhoChanges
+			{comparison}
+			clients={data.document.clients}
+			stages={trip.stages}
+			tripId={trip.id}
+			sides={compared}
+			weatherId={trip.weathers[weatherAt]!.id}
+		/>
+		{#if comparison.state !== 'working'}
+			<button class="quiet small no-print" onclick={takeAsReference}
+				>Agreed: tell later changes against the trip as it stands now</button
+			>
+		{/if}
+	{/if}
 {/if}
 
-<TripClients tripId={trip.id} clients={data.document.clients} everybody={data.clients} />
+<DayStrip
+	stages={trip.stages}
+	{views}
+	weather={weatherAt}
+	{from}
+	{to}
+	pick={(index) => pick(index)}
+	{reorder}
+	add={addStage}
+/>
+{#if trip.stages[at]}
+	<StagePanel
+		bind:stage={() => editor.trip.stages[at]!, (stage) => (editor.trip.stages[at] = stage)}
+		path="stages.{at}"
+		errors={editor.errors}
+		{cells}
+		bind:foul
+		house={data.patterns}
+		onchange={changed}
+		copy={copyStage}
+		remove={removeStage}
+		usual={trip.site?.placeId ? () => void fillUsual([at]) : null}
+		patternsChanged={() => invalidate('app:trip')}
+	>
+		<ForecastBar tripId={trip.id} stages={trip.stages} {at} site={trip.site} apply={applyKnown} />
+	</StagePanel>
+{:else}
+	<p class="empty">
+		No day yet. <button class="quiet" onclick={addStage}>Add the first day</button>, then choose a pattern for
+		it.
+	</p>
+{/if}
+
+<TripClients tripId={trip.id} clients={data.document.clients} everybody={data.everybody} />
 
 <style>
 	.head {
-		display: flex;
-		justify-content: space-between;
+		display: grid;
+		grid-template-columns: minmax(220px, 1.6fr) minmax(120px, 0.8fr) 190px 150px minmax(250px, auto);
+		gap: 12px;
 		align-items: end;
-		gap: 24px;
-		margin-bottom: 14px;
 	}
-	.names {
-		display: grid;
-		grid-template-columns: minmax(260px, 460px) 220px;
-		gap: 14px;
-		flex: 1;
-	}
-	.names :global(.wide input) {
+	.head :global(.name input) {
 		font-family: var(--font-head);
-		font-size: 20px;
+		font-size: 19px;
 	}
-	.save {
-		display: flex;
-		gap: 14px;
-		align-items: center;
+	.site {
+		margin: 4px 0 10px;
 	}
-	.save :global(kbd) {
-		color: var(--ink);
-	}
-	.alert {
-		border-left: 5px solid var(--v-short);
-		background: var(--sheet);
-		padding: 8px 14px;
-		margin-bottom: 12px;
-	}
-	.days,
-	.days [role='tablist'] {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-		margin-bottom: -1px;
-	}
-	.days button {
-		display: flex;
-		flex-direction: column;
-		align-items: start;
-		border: 1px solid var(--rule);
-		border-bottom-color: transparent;
-		border-radius: 3px 3px 0 0;
-		padding: 5px 14px 6px;
+	.site summary {
 		cursor: pointer;
-		background: transparent;
 	}
-	.days button[aria-selected='true'] {
-		background: var(--sheet);
-		box-shadow: inset 0 3px 0 var(--ink);
-		position: relative;
-	}
-	.days .add {
-		justify-content: center;
-		border-style: dashed;
-	}
-	#day-panel {
-		padding: 14px 16px;
-	}
-	.base {
+	.rows {
 		display: grid;
-		grid-template-columns: minmax(180px, 2fr) 150px 76px repeat(5, minmax(84px, 1fr)) 120px 100px;
-		gap: 10px;
-		padding-bottom: 14px;
-		border-bottom: 1px solid var(--rule);
-		align-items: start;
+		grid-template-columns: repeat(3, 190px);
+		gap: 12px;
 	}
-	.base :global(label) {
-		display: flex;
-		align-items: flex-end;
-		min-height: 38px;
-		line-height: 1.2;
-		padding-bottom: 3px;
+	.picture {
+		padding: 10px 14px 12px 6px;
 	}
-	table {
-		width: 100%;
-		margin-top: 8px;
-	}
-	th {
-		font-weight: 400;
-		font-size: 12.5px;
-		color: var(--soft);
-		text-align: left;
-		padding: 2px 4px;
-		vertical-align: bottom;
-	}
-	th.name {
-		width: 18%;
-	}
-	.presets {
+	.switches {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px;
+		gap: 4px 16px;
 		align-items: center;
-		margin-top: 12px;
+		padding: 0 0 6px 8px;
 	}
-	.presets button:not(.quiet) {
-		border: 1px solid var(--rule-strong);
+	.weathers {
+		display: flex;
+		border: 1px solid var(--ink);
 		border-radius: 3px;
-		padding: 3px 10px;
+	}
+	.weathers button {
+		padding: 4px 14px;
 		cursor: pointer;
-		font-size: 14.5px;
-		background: var(--paper);
 	}
-	.presets button:not(.quiet):hover {
-		background: var(--band);
+	.weathers button + button {
+		border-left: 1px solid var(--ink);
 	}
-	.remove {
-		margin-left: auto;
+	.weathers [aria-checked='true'] {
+		background: var(--ink);
+		color: var(--sheet);
 	}
-	.note {
-		margin-top: 8px;
+	.meaning {
+		flex: 1;
+		min-width: 200px;
+	}
+	.views [aria-pressed='true'] {
+		font-weight: 700;
+		text-decoration-thickness: 3px;
 	}
 	.empty {
 		padding: 14px 4px;
 		font-size: 17px;
 	}
 	@media (max-width: 1100px) {
-		.base {
-			grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+		.head {
+			grid-template-columns: repeat(2, minmax(0, 1fr));
 		}
-		#day-panel {
-			overflow-x: auto;
-		}
+	}
+	@media (max-width: 560px) {
 		.head,
-		.names {
-			display: grid;
+		.rows {
 			grid-template-columns: minmax(0, 1fr);
 		}
 	}

@@ -1,9 +1,12 @@
 import { newTripSchema } from '$lib/formats/schema';
-import { createTrip, listTrips } from '$lib/server/db/trips';
+import { seasonPage } from '$lib/server/db/season';
+import { createTrip, type NewTrip } from '$lib/server/db/trips';
 import { api, bodyOf } from '$lib/server/http';
+import { seasonQuestion } from '$lib/server/season-question';
 
-export const GET = api(async () => ({ trips: await listTrips() }));
-export const POST = api(async ({ request }) => {
-	const { name, place } = await bodyOf<{ name: string; place: string }>(request, newTripSchema);
-	return { id: await createTrip(name, place) };
-}, 201);
+/** One page of the season: `?q=words&when=ahead|past&page=1`. */
+export const GET = api(async ({ url }) => seasonPage(seasonQuestion(url)));
+export const POST = api(
+	async ({ request }) => ({ id: await createTrip(await bodyOf<NewTrip>(request, newTripSchema)) }),
+	201
+);

@@ -1,0 +1,66 @@
+-- A trip knows where it is; a stage knows its route, bed, pace and foul-weather variant (outline), and how many elements
+-- its day has. What was one temperature and one kind of rain becomes a low and a high, and hours of rain.
+
+ALTER TABLE trips ADD COLUMN site JSON NULL AFTER place;
+
+ALTER TABLE stages
+	ADD COLUMN phases SMALLINT UNSIGNED NOT NULL DEFAULT 0 AFTER start_min,
+	ADD COLUMN outline JSON NULL AFTER base;
+
+UPDATE stages SET
+	phases = JSON_LENGTH(sequence),
+	outline = JSON_OBJECT(
+		'route', JSON_OBJECT(
+			'startM', CAST(JSON_VALUE(base, '$.altitudeM') AS DECIMAL(8, 2)),
+			'highM', CAST(JSON_VALUE(base, '$.altitudeM') AS DECIMAL(8, 2)),
+			'lowM', CAST(JSON_VALUE(base, '$.altitudeM') AS DECIMAL(8, 2)),
+			'bedM', CAST(JSON_VALUE(base, '$.altitudeM') AS DECIMAL(8, 2))
+		),
+		'bed', JSON_OBJECT('kind', 'heated', 'washing', FALSE, 'drying', 'small things'),
+		'provided', '',
+		'terrain', JSON_ARRAY(),
+		'pace', 'guided',
+		'patternId', NULL,
+		'foul', NULL,
+		'origins', JSON_OBJECT()
+	),
+	base = JSON_REMOVE(
+		JSON_SET(
+			base,
+			'$.lowTempC', JSON_EXTRACT(base, '$.airTempC'),
+			'$.highTempC', JSON_EXTRACT(base, '$.airTempC'),
+			'$.inversion', NULL,
+			'$.heights', JSON_ARRAY(),
+			'$.wetSpells', JSON_COMPACT(IF(
+				JSON_VALUE(base, '$.precipitation') = 'dry',
+				'[]',
+				CONCAT('[{"fromMin":0,"toMin":1440,"kind":"', JSON_VALUE(base, '$.precipitation'), '"}]')
+			))
+		),
+		'$.airTempC', '$.precipitation'
+	)
+WHERE JSON_EXISTS(base, '$.airTempC');
+
+ALTER TABLE stages MODIFY COLUMN outline JSON NOT NULL;
+
+UPDATE trips SET weathers = '[{"id":"planned","name":"Typical","meaning":"What each day says: its forecast, or what is usual there.","tempOffsetK":0,"windFactor":1,"wetSpells":[]},{"id":"cold-snap","name":"Cold snap","meaning":"About 1 day in 10 is this cold: 6 K colder, a tenth more wind.","tempOffsetK":-6,"windFactor":1.1,"wetSpells":[]},{"id":"mild-wet","name":"Mild and wet","meaning":"About 1 day in 10 is like this: 4.5 K milder, 1.4 times the wind, six hours of rain or snow by day.","tempOffsetK":4.5,"windFactor":1.4,"wetSpells":[{"fromMin":540,"toMin":900,"kind":"rain"}]}]'
+WHERE JSON_LENGTH(weathers) = 1 AND JSON_VALUE(weathers, '$[0].id') = 'planned';
+
+UPDATE trips SET weathers = JSON_INSERT(
+	weathers,
+	'$[0].meaning', '', '$[0].wetSpells', JSON_ARRAY(),
+	'$[1].meaning', '', '$[1].wetSpells', JSON_ARRAY(),
+	'$[2].meaning', '', '$[2].wetSpells', JSON_ARRAY(),
+	'$[3].meaning', '', '$[3].wetSpells', JSON_ARRAY(),
+	'$[4].meaning', '', '$[4].wetSpells', JSON_ARRAY()
+);
+
+-- Patterns that a house keeps for itself.
+CREATE TABLE patterns (
+	id VARCHAR(64) NOT NULL PRIMARY KEY,
+	name VARCHAR(120) NOT NULL,
+	content JSON NOT NULL,
+	deleted_at DATETIME(3) NULL,
+	created_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3),
+	KEY patterns_live (deleted_at, name)
+) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;

@@ -1,0 +1,54 @@
+import type { Pattern } from '../pattern';
+
+export const iceOrMixedClimb: Pattern = {
+	id: 'ice-or-mixed-climb',
+	name: 'Ice or mixed climb',
+	startMin: 6 * 60 + 30,
+	ground: 'snow',
+	terrain: ['avalanche', 'steep-ground'],
+	bed: 'heated',
+	day: [
+		['Approach', 'move', 75, 280, 'forest', 0.3],
+		['Gear up', 'stop', 20, 95, 'lee', 0.5, { marks: ['fiddly', 'harness', 'helmet'] }],
+		{
+			loop: 'Lead and belay',
+			count: 4,
+			of: [
+				[
+					'Lead',
+					'move',
+					25,
+					250,
+					'slope',
+					0.75,
+					{ marks: ['arms-up', 'splash', 'harness', 'helmet', 'abrasion'] }
+				],
+				['Belay above', 'stop', 20, 85, 'ridge', 0.8, { marks: ['roped', 'harness', 'helmet'] }],
+				['Belay below', 'stop', 35, 80, 'slope', 0.75, { marks: ['roped', 'harness', 'helmet', 'pack-away'] }]
+			]
+		},
+		['What if: the rope is stuck', 'what-if', 60, 80, 'slope', 0.9, { marks: ['roped', 'harness'] }],
+		[
+			'What if: a screw is dropped',
+			'what-if',
+			20,
+			95,
+			'slope',
+			0.9,
+			{ marks: ['fiddly', 'roped', 'harness'] }
+		],
+		[
+			'What if: the coat is with the partner below',
+			'what-if',
+			20,
+			85,
+			'ridge',
+			0.9,
+			{ marks: ['roped', 'pack-away'] }
+		],
+		['Abseil', 'stop', 40, 110, 'slope', 1, { marks: ['roped', 'harness', 'helmet'] }],
+		['Walk out', 'move', 50, 150, 'forest', 1.8],
+		['Evening', 'indoors', 180, 70, 'bed', 3],
+		['Night', 'sleep', 540, 45, 'bed', 3]
+	]
+};

@@ -1,0 +1,54 @@
+import { campCraftInWetForest } from './days/camp-craft-in-wet-forest';
+import { coastOrHillWalk } from './days/coast-or-hill-walk';
+import { commuteByBike } from './days/commute-by-bike';
+import { fastHillRun } from './days/fast-hill-run';
+import { hideOrWildlifeWatch } from './days/hide-or-wildlife-watch';
+import { highTrek } from './days/high-trek';
+import { iceOrMixedClimb } from './days/ice-or-mixed-climb';
+import { liftServedSnowDay } from './days/lift-served-snow-day';
+import { motorbikeTour } from './days/motorbike-tour';
+import { outdoorPerformance } from './days/outdoor-performance';
+import { rideOverSeveralDays } from './days/ride-over-several-days';
+import { riverFishingOnFoot } from './days/river-fishing-on-foot';
+import { roadRideWithCafe } from './days/road-ride-with-cafe';
+import { skiTour } from './days/ski-tour';
+import { smallSummitInWinter } from './days/small-summit-in-winter';
+import { snowshoeWalk } from './days/snowshoe-walk';
+import { townWalk } from './days/town-walk';
+import type { Pattern, PatternPhase } from './pattern';
+
+/** Every pattern that ships. Adding one is a file in `days`, a line here and a row in the test. */
+export const PATTERNS: readonly Pattern[] = [
+	liftServedSnowDay,
+	skiTour,
+	snowshoeWalk,
+	highTrek,
+	coastOrHillWalk,
+	smallSummitInWinter,
+	fastHillRun,
+	iceOrMixedClimb,
+	roadRideWithCafe,
+	rideOverSeveralDays,
+	motorbikeTour,
+	riverFishingOnFoot,
+	hideOrWildlifeWatch,
+	campCraftInWetForest,
+	townWalk,
+	commuteByBike,
+	outdoorPerformance
+];
+
+/** What every trip may also have, to be added to any day. */
+export const EXTRAS: readonly PatternPhase[] = [
+	['Dressing indoors', 'indoors', 20, 95, 'in', 0],
+	['Heated transport', 'ride', 30, 65, 'in', 0],
+	['Fiddly repair', 'stop', 10, 95, 'lee', 1, { marks: ['fiddly'] }],
+	['Relief stop', 'stop', 5, 80, 'lee', 1],
+	['Climb', 'move', 60, 280, 'slope', 0.5],
+	['Walk', 'move', 60, 190, 'slope', 1.5],
+	['Rest', 'stop', 20, 75, 'lee', 1],
+	['Wait', 'stop', 20, 80, 'slope', 2],
+	['Evening', 'indoors', 180, 70, 'bed', 3],
+	['Night', 'sleep', 540, 45, 'bed', 3],
+	['What if: somebody is hurt, wait', 'what-if', 120, 75, 'slope', 1]
+];

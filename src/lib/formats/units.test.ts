@@ -1,0 +1,100 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	METRIC,
+	UNIT_CHOICES,
+	forField,
+	fromUnit,
+	massWords,
+	tempWords,
+	textInUnits,
+	toUnit,
+	unitWord,
+	unitsCookie,
+	unitsFrom,
+	valueInUnits,
+	withUnit,
+	type Quantity,
+	type Units
+} from './units';
+
+const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb' };
+const anyUnits = fc.record({
+	temp: fc.constantFrom(...UNIT_CHOICES.temp),
+	height: fc.constantFrom(...UNIT_CHOICES.height),
+	speed: fc.constantFrom(...UNIT_CHOICES.speed),
+	mass: fc.constantFrom(...UNIT_CHOICES.mass)
+});
+const anyQuantity = fc.constantFrom<Quantity>('temp', 'difference', 'lapse', 'height', 'speed');
+
+describe('units', () => {
+	it.each([
+		['temp', -40, -40],
+		['temp', 0, 32],
+		['difference', 5, 9],
+		['height', 1000, 3280.84],
+		['speed', 100, 62.137],
+		['lapse', 6.5, 3.566]
+	] as const)('%s %d is %d in feet, miles and °F', (quantity, si, shown) => {
+		expect(toUnit(quantity, si, US)).toBeCloseTo(shown, 2);
+	});
+	it('come back as they were, whatever the unit', () => {
+		fc.assert(
+			fc.property(
+				anyUnits,
+				anyQuantity,
+				fc.double({ min: -60, max: 8900, noNaN: true }),
+				(units, quantity, si) => {
+					expect(fromUnit(quantity, toUnit(quantity, si, units), units)).toBeCloseTo(si, 5);
+				}
+			)
+		);
+	});
+	it('never drift: what a field shows, typed again in the same unit, shows the same', () => {
+		fc.assert(
+			fc.property(
+				anyUnits,
+				anyQuantity,
+				fc.double({ min: -60, max: 8900, noNaN: true }),
+				(units, quantity, si) => {
+					const shown = forField(quantity, si, units);
+					expect(forField(quantity, fromUnit(quantity, shown, units), units)).toBe(shown);
+				}
+			)
+		);
+	});
+	it('are kept in a cookie, and metric when it says nothing known', () => {
+		fc.assert(
+			fc.property(anyUnits, (units) => {
+				expect(unitsFrom(unitsCookie(units))).toEqual(units);
+			})
+		);
+		expect(unitsFrom(undefined)).toEqual(METRIC);
+		expect(unitsFrom('K.furlong.ms.kg')).toEqual({ ...METRIC, speed: 'ms' });
+	});
+	it('stand beside the figure', () => {
+		expect([tempWords(-12.4, METRIC), tempWords(-12.4, US)]).toEqual(['−12°', '10°F']);
+		expect([withUnit('speed', 36, { ...METRIC, speed: 'ms' }), withUnit('height', 1000, US)]).toEqual([
+			'10 m/s',
+			'3281 ft'
+		]);
+		expect([
+			massWords(250, US),
+			massWords(1500, US),
+			massWords(250, METRIC),
+			massWords(1500, METRIC)
+		]).toEqual(['9 oz', '3.3 lb', '250 g', '1.5 kg']);
+		expect(unitWord('lapse', US)).toBe('°F per 1000 ft');
+	});
+	it('of a sentence are those of the reader, and minutes stay minutes', () => {
+		expect(textInUnits('Feels like −31 °C at 1840 m within 10 to 30 min, 48 km/h, 6 K colder.', US)).toBe(
+			'Feels like −24 °F at 6037 ft within 10 to 30 min, 30 mph, 10.8 °F colder.'
+		);
+		const metric = 'Up to 2600 m, 3.5 m/s, −2 °C.';
+		expect(textInUnits(metric, METRIC)).toBe('Up to 2600 m, 3.5 m/s, −2 °C.');
+	});
+	it('of a reason are those of the reader where there is a choice', () => {
+		expect(valueInUnits(-10, '°C', US)).toEqual({ value: 14, unit: '°F' });
+		expect(valueInUnits(40, 'Wh/m²', US)).toEqual({ value: 40, unit: 'Wh/m²' });
+	});
+});

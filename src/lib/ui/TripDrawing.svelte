@@ -1,0 +1,782 @@
+<script lang="ts">
+	import {
+		area,
+		brushX,
+		curveBumpX,
+		curveMonotoneX,
+		line,
+		scaleLinear,
+		select,
+		ticks,
+		type D3BrushEvent
+	} from 'd3';
+	import type { Weather } from '$lib/core/document/types';
+	import { effortClass } from '$lib/core/body/effort';
+	import { WETTING_SHARE } from '$lib/core/weather/precipitation';
+	import { ROOFED } from '$lib/core/weather/wind';
+	import { lightAt } from '$lib/core/weather/daylight';
+	import { forField, tempWords, toUnit, unitWord, withUnit } from '$lib/formats/units';
+	import {
+		KIND_WORDS,
+		PLACE_WORDS,
+		PRECIPITATION_WORDS,
+		clock,
+		duration,
+		longDate
+	} from '$lib/formats/words';
+	import { readerUnits } from './reader-units';
+	import { columnsOf, timeAt, type Column, type StageView } from './trip-view';
+	import { why } from './why.svelte';
+
+	interface Props {
+		views: readonly StageView[];
+		weathers: readonly Weather[];
+		/** index of the weather that is drawn in full */
+		weather: number;
+		name: string;
+		/** a stretch of stages was brushed, or one was picked */
+		pick: (from: number, to: number) => void;
+		asTable: boolean;
+	}
+	let { views, weathers, weather, name, pick, asTable }: Props = $props();
+
+	const units = $derived(readerUnits());
+	const LEFT = 46;
+	const HEIGHT = 372;
+	const LIGHT = { top: 34, height: 9 };
+	const WET = { top: LIGHT.top + LIGHT.height, height: 24 };
+	const AIR = { top: 76, bottom: 214 };
+	const LAND = { top: 226, bottom: 326 };
+	const EFFORT = { top: 332, bottom: HEIGHT - 4 };
+
+	let width = $state(1228);
+	let at = $state(0);
+	let isOver = $state(false);
+	let brushLayer = $state<SVGGElement>();
+
+	const columns = $derived(columnsOf(views, weather, width - LEFT - 4));
+	const end = $derived(columns.at(-1)?.right ?? 0);
+	const focus = $derived(columns[Math.min(at, columns.length - 1)]);
+	const byView = $derived(views.map((_, index) => columns.filter((column) => column.view === index)));
+	const middle = ({ left, right }: Column): number => (left + right) / 2;
+	const isOutside = ({ cell }: Column): boolean => !cell.heated;
+
+	const temps = $derived(
+		columns
+			.filter(isOutside)
+			.flatMap(({ others, cell }) => [
+				...others.filter(({ heated }) => !heated).map(({ airTempC }) => airTempC),
+				cell.feltTempC
+			])
+	);
+	const y = $derived.by(() => {
+		const low = Math.min(0, ...temps);
+		const high = Math.max(low + 8, ...temps);
+		return scaleLinear([low - 1, high + 1], [AIR.bottom, AIR.top]);
+	});
+	/** Ticks are round in the unit of the reader. */
+	const tempTicks = $derived.by(() => {
+		const [low, high] = y.domain().map((tempC) => toUnit('temp', tempC, units)) as [number, number];
+		return ticks(low, high, 5).map((shown) => ({
+			shown,
+			tempC: units.temp === 'F' ? (shown - 32) / 1.8 : shown
+		}));
+	});
+	const freezing = $derived(y(0));
+
+	const heights = $derived(columns.map(({ cell }) => cell.altitudeM));
+	const land = $derived.by(() => {
+		const low = Math.min(...heights, Infinity);
+		const high = Math.max(...heights, -Infinity);
+		const spread = Math.max(150, high - low);
+		return scaleLinear([low - spread * 0.25, low + spread], [LAND.bottom, LAND.top]);
+	});
+	const heightTicks = $derived.by(() => {
+		const [low, high] = land.domain() as [number, number];
+		const shown = (m: number): number => toUnit('height', m, units);
+		return ticks(shown(low), shown(high), 4).map((value) => ({
+			value,
+			m: value / shown(1)
+		}));
+	});
+	interface Point {
+		x: number;
+		y: number;
+	}
+	/** The ground of one stage, edge to edge. */
+	const groundOf = (stage: readonly Column[]): Point[] =>
+		stage.length === 0
+			? []
+			: [
+					{ x: stage[0]!.left, y: land(stage[0]!.cell.altitudeM) },
+					...stage.map((column) => ({ x: middle(column), y: land(column.cell.altitudeM) })),
+					{ x: stage.at(-1)!.right, y: land(stage.at(-1)!.cell.altitudeM) }
+				];
+	const groundArea = area<Point>(
+		(p) => p.x,
+		LAND.bottom,
+		(p) => p.y
+	).curve(curveMonotoneX);
+	const groundLine = line<Point>(
+		(p) => p.x,
+		(p) => p.y
+	).curve(curveMonotoneX);
+
+	interface Span {
+		x: number;
+		low: number;
+		high: number;
+	}
+	/** Stretches of phases in a row that are outdoors. */
+	const stretches = $derived.by(() => {
+		const found: Column[][] = [];
+		for (const column of columns) {
+			if (!isOutside(column)) continue;
+			const last = found.at(-1)?.at(-1);
+			if (last && last.view === column.view && Math.abs(last.right - column.left) < 0.5)
+				found.at(-1)!.push(column);
+			else found.push([column]);
+		}
+		return found;
+	});
+	const spans = (run: readonly Column[], of: (column: Column) => [number, number]): Span[] =>
+		run.flatMap((column) => {
+			const [low, high] = of(column);
+			const inset = Math.min(3, (column.right - column.left) / 6);
+			return [
+				{ x: column.left + inset, low, high },
+				{ x: column.right - inset, low, high }
+			];
+		});
+	const bandShape = area<Span>(
+		(s) => s.x,
+		(s) => s.low,
+		(s) => s.high
+	).curve(curveBumpX);
+	const topLine = line<Span>(
+		(s) => s.x,
+		(s) => s.high
+	).curve(curveBumpX);
+	const airRange = ({ others }: Column): [number, number] => {
+		const all = others.filter(({ heated }) => !heated).map(({ airTempC }) => airTempC);
+		return [y(Math.min(...all)), y(Math.max(...all))];
+	};
+	const airOf = ({ cell }: Column): [number, number] => [y(cell.feltTempC), y(cell.airTempC)];
+	const feltOf = ({ cell }: Column): [number, number] => [y(cell.airTempC), y(cell.feltTempC)];
+
+	const effortHeight = scaleLinear([40, 300], [2, EFFORT.bottom - EFFORT.top]).clamp(true);
+
+	/** Daylight over a stage, cut where the light changes. */
+	function lightParts(stage: readonly Column[]): { x: number; width: number; light: string }[] {
+		const daylight = stage[0]?.daylight;
+		if (!daylight) return [];
+		const { dawnMin, sunriseMin, sunsetMin, duskMin } = daylight;
+		return stage.flatMap(({ cell, left, right }) => {
+			const from = cell.startMin;
+			const to = from + cell.minutes;
+			const cuts = [dawnMin, sunriseMin, sunsetMin, duskMin]
+				.filter((time) => time !== null)
+				.flatMap((time) => [time, time + 1440])
+				.filter((time) => time > from && time < to)
+				.sort((a, b) => a - b);
+			const edges = [from, ...cuts, to];
+			const x = (time: number): number => left + ((time - from) / (to - from)) * (right - left);
+			return edges.slice(1).map((edge, i) => ({
+				x: x(edges[i]!),
+				width: x(edge) - x(edges[i]!),
+				light: lightAt(daylight, (edges[i]! + edge) / 2)
+			}));
+		});
+	}
+	function sunMarks(stage: readonly Column[]): { x: number; text: string }[] {
+		const daylight = stage[0]?.daylight;
+		if (!daylight || views.length > 3) return [];
+		return [
+			{ time: daylight.sunriseMin, text: 'sun up' },
+			{ time: daylight.sunsetMin, text: 'sun down' }
+		].flatMap(({ time, text }) => {
+			const x = time === null ? null : timeAt(stage, time);
+			return x === null ? [] : [{ x, text: `${text} ${clock(time!)}` }];
+		});
+	}
+	/** Names that fit over their columns; in a long day only where something happens. */
+	const labels = $derived(
+		views.length > 1
+			? []
+			: columns.flatMap((column) => {
+					const room = Math.floor((column.right - column.left - 4) / 6.4);
+					const text = column.cell.name;
+					return room < 5
+						? []
+						: [{ x: column.left + 3, text: text.length > room ? `${text.slice(0, room - 1)}…` : text }];
+				})
+	);
+	const dayHeads = $derived(
+		views.flatMap((view, index) => {
+			const own = byView[index]!;
+			if (own.length === 0) return [];
+			const room = Math.floor((own.at(-1)!.right - own[0]!.left) / 7);
+			const text = `${longDate(view.stage.date).slice(0, 6)} ${view.stage.name}`;
+			return [
+				{
+					index,
+					x: own[0]!.left,
+					width: own.at(-1)!.right - own[0]!.left,
+					text: text.length > room ? `${text.slice(0, Math.max(0, room - 1))}…` : text
+				}
+			];
+		})
+	);
+	/** The coldest felt temperature and the highest point, said where they are. */
+	const coldest = $derived(
+		columns
+			.filter((column) => isOutside(column) && column.cell.kind !== 'sleep')
+			.reduce<Column | null>((a, b) => (!a || b.cell.feltTempC < a.cell.feltTempC ? b : a), null)
+	);
+	const highest = $derived(
+		columns.reduce<Column | null>((a, b) => (!a || b.cell.altitudeM > a.cell.altitudeM ? b : a), null)
+	);
+	const anchorOf = (x: number): 'start' | 'middle' | 'end' =>
+		x < 60 ? 'start' : x > end - 60 ? 'end' : 'middle';
+
+	function light(column: Column): string {
+		return column.cell.light === 'dark' ? 'dark' : column.cell.light === 'twilight' ? 'twilight' : 'daylight';
+	}
+	const rangeWords = ({ others }: Column): string => {
+		const all = others.map(({ airTempC }) => airTempC);
+		const [low, high] = [tempWords(Math.min(...all), units), tempWords(Math.max(...all), units)];
+		return low === high ? '' : ` (${low} to ${high} in the three weathers)`;
+	};
+	function words(column: Column): string {
+		const { cell } = column;
+		return [
+			`${views.length > 1 ? `${longDate(column.stage.date).slice(0, 10)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
+			withUnit('height', cell.altitudeM, units),
+			`${tempWords(cell.airTempC, units)}${rangeWords(column)}`,
+			Math.round(cell.feltTempC) < Math.round(cell.airTempC)
+				? `feels ${tempWords(cell.feltTempC, units)}`
+				: '',
+			cell.heated ? '' : `wind ${withUnit('speed', cell.wind10mKmh, units)}, ${PLACE_WORDS[cell.place]}`,
+			PRECIPITATION_WORDS[cell.precipitation],
+			cell.kind === 'sleep'
+				? 'asleep'
+				: `${KIND_WORDS[cell.kind]}, effort ${effortClass(cell.metabolicWm2)} (${Math.round(cell.metabolicWm2)} W/m²)`,
+			light(column)
+		]
+			.filter((part) => part !== '')
+			.join(' · ');
+	}
+	function openWhy({ cell, stage }: Column): void {
+		why.open({
+			title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
+			sentence: `${stage.name}, ${clock(cell.startMin)}, ${duration(cell.minutes)}. ${weathers[weather]?.meaning ?? ''}`,
+			reasons: [
+				cell.reasons.airTempC,
+				cell.reasons.feltTempC,
+				cell.reasons.wind,
+				cell.reasons.wet,
+				cell.reasons.altitude,
+				cell.reasons.effort
+			]
+		});
+	}
+
+	function over(event: PointerEvent & { currentTarget: Element }): void {
+		const x = event.clientX - event.currentTarget.getBoundingClientRect().left - LEFT;
+		const found = columns.findIndex(({ right }) => x <= right);
+		if (found >= 0) at = found;
+		isOver = true;
+	}
+	function move(to: number): void {
+		at = Math.max(0, Math.min(columns.length - 1, to));
+	}
+	/** First column of the stage so many stages on. */
+	function moveDay(by: number): void {
+		const target = Math.max(0, Math.min(views.length - 1, (focus?.view ?? 0) + by));
+		const first = columns.findIndex((column) => column.view === target);
+		if (first >= 0) move(first);
+	}
+	function onkeydown(event: KeyboardEvent): void {
+		const moves: Record<string, () => void> = {
+			ArrowRight: () => move(at + 1),
+			ArrowLeft: () => move(at - 1),
+			Home: () => move(0),
+			End: () => move(columns.length - 1),
+			PageDown: () => moveDay(1),
+			PageUp: () => moveDay(-1),
+			Enter: () => focus && openWhy(focus),
+			' ': () => focus && views.length > 1 && pick(focus.view, focus.view)
+		};
+		if (!moves[event.key]) return;
+		event.preventDefault();
+		moves[event.key]!();
+	}
+
+	/** Brushing over days picks them; a click opens the reason of the phase under it. */
+	$effect(() => {
+		if (!brushLayer) return;
+		const layer = select<SVGGElement, unknown>(brushLayer);
+		const brush = brushX<unknown>()
+			.extent([
+				[0, 0],
+				[Math.max(1, end), HEIGHT]
+			])
+			.on('end', (event: D3BrushEvent<unknown>) => {
+				if (!event.sourceEvent) return;
+				const selection = event.selection as [number, number] | null;
+				if (!selection) {
+					if (focus) openWhy(focus);
+					return;
+				}
+				const [from, to] = selection;
+				const touched = columns.filter(({ left, right }) => right > from && left < to);
+				layer.call((g) => brush.clear(g));
+				if (touched.length > 0 && views.length > 1) pick(touched[0]!.view, touched.at(-1)!.view);
+			});
+		layer.call(brush);
+		layer.selectAll('.overlay').attr('cursor', views.length > 1 ? 'col-resize' : 'pointer');
+		return () => void layer.on('.brush', null).selectAll('*').remove();
+	});
+</script>
+
+<div
+	class="drawing"
+	bind:clientWidth={width}
+	tabindex="0"
+	role="slider"
+	aria-label="What {name} will be like, phase by phase"
+	aria-valuemin={1}
+	aria-valuemax={Math.max(1, columns.length)}
+	aria-valuenow={Math.min(at, Math.max(0, columns.length - 1)) + 1}
+	aria-valuetext={focus ? words(focus) : 'nothing yet'}
+	{onkeydown}
+>
+	<svg
+		{width}
+		height={HEIGHT}
+		aria-hidden="true"
+		onpointermove={over}
+		onpointerleave={() => (isOver = false)}
+	>
+		<defs>
+			<pattern
+				id="wind-bite"
+				width="5"
+				height="5"
+				patternUnits="userSpaceOnUse"
+				patternTransform="rotate(28)"
+			>
+				<line x1="0" y1="0" x2="0" y2="5" stroke="var(--ink)" stroke-width="0.9" stroke-opacity="0.5" />
+			</pattern>
+			<pattern id="falling-snow" width="7" height="7" patternUnits="userSpaceOnUse">
+				<circle cx="2" cy="2" r="1.3" fill="var(--water)" /><circle
+					cx="5.5"
+					cy="5.5"
+					r="1.3"
+					fill="var(--water)"
+				/>
+			</pattern>
+			<pattern
+				id="falling-rain"
+				width="5"
+				height="8"
+				patternUnits="userSpaceOnUse"
+				patternTransform="rotate(14)"
+			>
+				<line x1="1.5" y1="0" x2="1.5" y2="5.5" stroke="var(--water)" stroke-width="1.7" />
+			</pattern>
+			<clipPath id="ground-clip">
+				{#each byView as stage, i (i)}<path d={groundArea(groundOf(stage)) ?? ''} />{/each}
+			</clipPath>
+		</defs>
+		<g transform="translate({LEFT} 0)">
+			{#each dayHeads as head (head.index)}
+				<text x={head.x + 1} y="13" class="day">{head.text}</text>
+				{#if head.index > 0}<line x1={head.x - 5} x2={head.x - 5} y1="2" y2={HEIGHT} class="between" />{/if}
+			{/each}
+			{#each labels as label (label.x)}<text x={label.x} y="29" class="phase">{label.text}</text>{/each}
+
+			{#each byView as stage, i (i)}
+				{#each lightParts(stage) as part, k (k)}
+					<rect
+						x={part.x}
+						y={LIGHT.top}
+						width={part.width + 0.4}
+						height={LIGHT.height}
+						class="light {part.light}"
+					/>
+				{/each}
+			{/each}
+			{#each columns as column, k (k)}
+				{@const share = WETTING_SHARE[column.cell.precipitation]}
+				{#if column.cell.precipitation !== 'dry'}
+					<rect
+						x={column.left + 1}
+						width={Math.max(1, column.right - column.left - 2)}
+						y={WET.top + 1}
+						height={8 + Math.min(1, share / 2) * (WET.height - 8)}
+						fill="url(#falling-{column.cell.precipitation.endsWith('snow') ? 'snow' : 'rain'})"
+					/>
+				{/if}
+			{/each}
+			{#each byView as stage, i (i)}
+				{#each sunMarks(stage) as mark (mark.text)}
+					<text x={mark.x} y={WET.top + 13} text-anchor={anchorOf(mark.x)} class="sun">{mark.text}</text>
+					<line x1={mark.x} x2={mark.x} y1={LIGHT.top} y2={LIGHT.top + LIGHT.height} class="sun-line" />
+				{/each}
+			{/each}
+
+			{#each tempTicks as tick (tick.shown)}
+				<line x1="0" x2={end} y1={y(tick.tempC)} y2={y(tick.tempC)} class="grid" />
+				<text x="-6" y={y(tick.tempC) + 4} text-anchor="end" class="tick"
+					>{String(tick.shown).replace('-', '−')}°</text
+				>
+			{/each}
+			<line x1="0" x2={end} y1={freezing} y2={freezing} class="freezing" />
+			{#each stretches as run, i (i)}
+				<path d={bandShape(spans(run, airRange)) ?? ''} class="air" />
+				<path d={bandShape(spans(run, airOf)) ?? ''} fill="url(#wind-bite)" />
+				<path d={topLine(spans(run, airOf)) ?? ''} class="air-line" />
+				<path d={topLine(spans(run, feltOf)) ?? ''} class="felt-line" />
+			{/each}
+			{#each columns as column, k (k)}
+				{#if !isOutside(column) && column.right - column.left > 12}
+					<path d="M{middle(column) - 8} {AIR.bottom - 3}v-9l8 -7l8 7v9z" class="roof" />
+				{/if}
+			{/each}
+			{#if coldest}
+				{@const x = middle(coldest)}
+				<text
+					{x}
+					y={Math.min(AIR.bottom + 9, y(coldest.cell.feltTempC) + 17)}
+					text-anchor={anchorOf(x)}
+					class="mark">feels {tempWords(coldest.cell.feltTempC, units)}</text
+				>
+			{/if}
+
+			<g clip-path="url(#ground-clip)">
+				<rect
+					x="0"
+					y={LAND.top - 10}
+					width={Math.max(0, end)}
+					height={LAND.bottom - LAND.top + 10}
+					class="land"
+				/>
+				{#each heightTicks as tick (tick.value)}
+					<line x1="0" x2={end} y1={land(tick.m)} y2={land(tick.m)} class="contour" />
+				{/each}
+			</g>
+			{#each byView as stage, i (i)}<path d={groundLine(groundOf(stage)) ?? ''} class="ground" />{/each}
+			{#each heightTicks as tick (tick.value)}
+				<text x="-6" y={land(tick.m) + 4} text-anchor="end" class="tick">{tick.value}</text>
+			{/each}
+			{#if highest && highest.cell.altitudeM > Math.min(...heights)}
+				{@const x = middle(highest)}
+				<text {x} y={land(highest.cell.altitudeM) - 6} text-anchor={anchorOf(x)} class="mark"
+					>{forField('height', highest.cell.altitudeM, units)} {unitWord('height', units)}</text
+				>
+			{/if}
+
+			{#each columns as column, k (k)}
+				{@const high = column.cell.kind === 'sleep' ? 2 : effortHeight(column.cell.metabolicWm2)}
+				<rect
+					x={column.left + 0.8}
+					width={Math.max(1, column.right - column.left - 1.6)}
+					y={EFFORT.bottom - high}
+					height={high}
+					class="effort"
+					class:rests={column.cell.metabolicWm2 < 145}
+					class:inside={ROOFED.has(column.cell.place)}
+				/>
+			{/each}
+
+			{#if focus}
+				<rect
+					x={focus.left}
+					width={focus.right - focus.left}
+					y="18"
+					height={HEIGHT - 18}
+					class="cursor"
+					class:is-over={isOver}
+				/>
+				{#if isOutside(focus)}
+					<circle cx={middle(focus)} cy={y(focus.cell.airTempC)} r="4" class="dot" />
+					<circle cx={middle(focus)} cy={y(focus.cell.feltTempC)} r="4.5" class="dot felt" />
+				{/if}
+			{/if}
+			<g bind:this={brushLayer} class="brush"></g>
+		</g>
+		<text x="2" y={EFFORT.bottom - 12} class="tick">effort</text>
+	</svg>
+	<p class="readout" aria-hidden="true">{focus ? words(focus) : ''}</p>
+</div>
+
+<div class="legend tiny no-print-legend">
+	<span class="key air-key">air</span>
+	<span class="key felt-key">felt, with the wind</span>
+	<span class="key band-key">the three weathers</span>
+	<span class="key rain-key">rain</span>
+	<span class="key snow-key">snow</span>
+	<span class="key night-key">dark</span>
+	<span class="key work-key">work</span>
+	<span class="key rest-key">rest</span>
+</div>
+
+<div class={asTable ? 'table sheet' : 'visually-hidden'}>
+	<table>
+		<caption class={asTable ? 'small' : ''}>{name}, {weathers[weather]?.name}</caption>
+		<thead>
+			<tr>
+				<th scope="col">When</th><th scope="col">Phase</th><th scope="col">Height</th><th scope="col">Air</th>
+				{#each weathers as one, i (one.id)}
+					{#if i !== weather}<th scope="col">Air, {one.name.toLowerCase()}</th>{/if}
+				{/each}
+				<th scope="col">Feels</th><th scope="col">Wind</th><th scope="col">Falls</th><th scope="col"
+					>Effort</th
+				><th scope="col">Light</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each columns as column, k (k)}
+				{@const { cell } = column}
+				<tr>
+					<td
+						>{views.length > 1 ? `${longDate(column.stage.date).slice(0, 10)} ` : ''}{clock(
+							cell.startMin
+						)}</td
+					>
+					<th scope="row">{cell.name}{cell.round > 1 ? ` ${cell.round}` : ''}</th>
+					<td>{withUnit('height', cell.altitudeM, units)}</td>
+					<td>{tempWords(cell.airTempC, units)}</td>
+					{#each column.others as other, i (i)}
+						{#if i !== weather}<td>{tempWords(other.airTempC, units)}</td>{/if}
+					{/each}
+					<td>{tempWords(cell.feltTempC, units)}</td>
+					<td>{cell.heated ? 'indoors' : withUnit('speed', cell.wind10mKmh, units)}</td>
+					<td>{PRECIPITATION_WORDS[cell.precipitation]}</td>
+					<td>{cell.kind === 'sleep' ? 'asleep' : `${Math.round(cell.metabolicWm2)} W/m²`}</td>
+					<td>{light(column)}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>
+
+<style>
+	.drawing {
+		position: relative;
+		min-width: 0;
+	}
+	svg {
+		display: block;
+		background: var(--sheet);
+		overflow: visible;
+		max-width: 100%;
+	}
+	text {
+		font-size: 12px;
+		fill: var(--ink);
+		pointer-events: none;
+	}
+	.day {
+		font-family: var(--font-head);
+		font-size: 14px;
+	}
+	.phase,
+	.tick,
+	.sun {
+		fill: var(--soft);
+	}
+	.tick {
+		font-variant-numeric: tabular-nums;
+	}
+	.mark {
+		font-weight: 700;
+		font-size: 13px;
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 4px;
+		stroke-linejoin: round;
+	}
+	.sun {
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 4px;
+	}
+	.between {
+		stroke: var(--rule-strong);
+		stroke-dasharray: 1 3;
+	}
+	.light.day {
+		fill: var(--sun);
+	}
+	.light.twilight {
+		fill: var(--twilight);
+	}
+	.light.dark {
+		fill: var(--night);
+	}
+	.sun-line {
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+	.grid {
+		stroke: var(--rule);
+		stroke-width: 1;
+	}
+	.freezing {
+		stroke: var(--water);
+		stroke-width: 1.4;
+		stroke-dasharray: 7 3;
+	}
+	.air {
+		fill: var(--air);
+	}
+	.air-line {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+	.felt-line {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 3.6;
+		stroke-linejoin: round;
+	}
+	.roof {
+		fill: none;
+		stroke: var(--rule-strong);
+		stroke-width: 1.5;
+	}
+	.land {
+		fill: var(--land);
+	}
+	.contour {
+		stroke: var(--land-line);
+		stroke-width: 1;
+	}
+	.ground {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2.2;
+		stroke-linejoin: round;
+	}
+	.effort {
+		fill: var(--ink);
+	}
+	.effort.rests {
+		fill: var(--rule-strong);
+	}
+	.effort.inside {
+		fill: none;
+		stroke: var(--rule-strong);
+		stroke-width: 1;
+	}
+	.cursor {
+		fill: var(--focus);
+		fill-opacity: 0.05;
+		stroke: var(--focus);
+		stroke-opacity: 0.35;
+		pointer-events: none;
+	}
+	.cursor.is-over,
+	.drawing:focus-visible .cursor {
+		fill-opacity: 0.1;
+		stroke-opacity: 1;
+	}
+	.dot {
+		fill: var(--sheet);
+		stroke: var(--ink);
+		stroke-width: 1.6;
+		pointer-events: none;
+	}
+	.dot.felt {
+		fill: var(--ink);
+	}
+	.drawing:focus-visible {
+		outline: 3px solid var(--focus);
+		outline-offset: 4px;
+	}
+	.brush :global(.selection) {
+		fill: var(--ink);
+		fill-opacity: 0.12;
+		stroke: var(--ink);
+	}
+	.readout {
+		min-height: 44px;
+		padding: 6px 0 0 46px;
+		font-size: 15px;
+		line-height: 1.3;
+	}
+	.legend {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 16px;
+		padding-left: 46px;
+		color: var(--soft);
+	}
+	.key {
+		display: inline-flex;
+		gap: 6px;
+		align-items: center;
+	}
+	.key::before {
+		content: '';
+		width: 18px;
+		height: 0;
+		border-top: 1.5px solid var(--ink);
+	}
+	.felt-key::before {
+		border-top-width: 4px;
+	}
+	.band-key::before,
+	.night-key::before,
+	.work-key::before,
+	.rest-key::before,
+	.rain-key::before,
+	.snow-key::before {
+		height: 10px;
+		border: 0;
+		background: var(--air);
+	}
+	.night-key::before {
+		background: var(--night);
+	}
+	.work-key::before {
+		background: var(--ink);
+	}
+	.rest-key::before {
+		background: var(--rule-strong);
+	}
+	.rain-key::before {
+		background: repeating-linear-gradient(100deg, var(--water) 0 2px, transparent 2px 5px);
+	}
+	.snow-key::before {
+		background: radial-gradient(circle at 2px 2px, var(--water) 1.4px, transparent 1.6px) 0 0 / 5px 5px;
+	}
+	.table {
+		overflow-x: auto;
+		margin-top: 10px;
+		padding: 8px 12px;
+		font-size: 14px;
+	}
+	.table table {
+		width: 100%;
+	}
+	.table th,
+	.table td {
+		text-align: left;
+		padding: 2px 10px 2px 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	caption {
+		text-align: left;
+	}
+	@media print {
+		.cursor,
+		.dot,
+		.readout {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,58 @@
+import type { VerdictChange } from '$lib/core/plan/compare';
+import PlanWorker from './plan-worker?worker';
+import type { CompareAnswer, CompareRequest } from './plan-worker';
+
+/** Who changes, worked out in a worker: results come as they are found, and it can be stopped. */
+export class Comparison {
+	state = $state<'idle' | 'working' | 'done' | 'stopped' | 'failed'>('idle');
+	done = $state(0);
+	total = $state(0);
+	/** by client */
+	changes = $state.raw<Record<string, VerdictChange[]>>({});
+
+	#worker: Worker | null = null;
+
+	run(request: CompareRequest): void {
+		if (this.state === 'working') this.#end();
+		this.state = 'working';
+		this.done = 0;
+		this.total = request.after.stages.length * request.clients.length;
+		this.changes = {};
+		// A worker in the middle of a plan hears nothing: it is ended and another begun. An idle one remembers its plans.
+		this.#worker ??= new PlanWorker();
+		this.#worker.onmessage = ({ data }: MessageEvent<CompareAnswer>) => {
+			if (data.kind === 'end') {
+				this.state = 'done';
+				return;
+			}
+			this.done = data.done;
+			this.total = data.total;
+			if (data.changes.length > 0)
+				this.changes = {
+					...this.changes,
+					[data.clientId]: [...(this.changes[data.clientId] ?? []), ...data.changes]
+				};
+		};
+		this.#worker.onerror = () => {
+			this.state = 'failed';
+			this.#end();
+		};
+		this.#worker.postMessage(request);
+	}
+	stop(): void {
+		this.#end();
+		this.state = 'stopped';
+	}
+	reset(): void {
+		if (this.state === 'working') this.#end();
+		this.state = 'idle';
+		this.changes = {};
+	}
+	end(): void {
+		this.#end();
+	}
+	#end(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+	}
+}

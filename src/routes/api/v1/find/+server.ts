@@ -1,0 +1,7 @@
+import { find } from '$lib/server/db/season';
+import { api } from '$lib/server/http';
+
+/** Trips and clients by the words of their names: `?q=words`. */
+export const GET = api(async ({ url }) => ({
+	found: await find((url.searchParams.get('q') ?? '').slice(0, 120))
+}));

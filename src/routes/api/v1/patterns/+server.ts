@@ -1,0 +1,13 @@
+import { newPatternSchema } from '$lib/formats/schema';
+import { createPattern, listPatterns, type HousePattern } from '$lib/server/db/patterns';
+import { api, bodyOf } from '$lib/server/http';
+
+/** The house's own patterns. */
+export const GET = api(async () => ({ patterns: await listPatterns() }));
+export const POST = api(async ({ request }) => {
+	const { name, ...content } = await bodyOf<{ name: string } & HousePattern['content']>(
+		request,
+		newPatternSchema
+	);
+	return { id: await createPattern(name, content) };
+}, 201);
