@@ -1,80 +1,190 @@
 <script lang="ts">
 	import { goto, invalidate } from '$app/navigation';
+	import { page } from '$app/state';
 	import { Button } from 'flowbite-svelte';
-	import { longDate } from '$lib/formats/words';
+	import { daysBetween } from '$lib/core/document/days';
+	import { nextStep } from '$lib/formats/next-step';
+	import { shortDate } from '$lib/formats/words';
+	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 	import { send } from '$lib/ui/send';
 
 	let { data } = $props();
 
+	// svelte-ignore state_referenced_locally
+	let search = $state(data.question.search);
 	let name = $state('');
-	let place = $state('');
+	let placeId = $state<string>();
+	let likeTripId = $state<string>();
+	let firstDate = $state('');
 	let errors = $state<Record<string, string>>({});
 	let message = $state('');
 	let removed = $state<{ id: string; name: string } | null>(null);
 
+	const pages = $derived(Math.ceil(data.total / data.question.limit));
+	const at = $derived(data.question.offset / data.question.limit + 1);
+	const past = $derived(data.question.when === 'past');
+
+	function address(change: Record<string, string | null>): string {
+		const query = new URLSearchParams(page.url.searchParams);
+		for (const [key, value] of Object.entries(change)) {
+			if (value) query.set(key, value);
+			else query.delete(key);
+		}
+		const text = query.toString();
+		return text ? `/?${text}` : '/';
+	}
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const SEARCH_AFTER_MS = 180;
+	function searched(): void {
+		clearTimeout(timer);
+		timer = setTimeout(
+			() =>
+				void goto(address({ q: search.trim(), page: null }), {
+					keepFocus: true,
+					replaceState: true,
+					noScroll: true
+				}),
+			SEARCH_AFTER_MS
+		);
+	}
+
 	async function create(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		const answer = await send<{ id: string }>('POST', '/api/v1/trips', { name, place });
+		const place = data.places.find(({ id }) => id === placeId);
+		const answer = await send<{ id: string }>('POST', '/api/v1/trips', {
+			name,
+			...(place && {
+				place: place.name,
+				site: {
+					placeId: place.id,
+					latitudeDeg: place.latitudeDeg,
+					longitudeDeg: place.longitudeDeg,
+					utcOffsetMin: place.utcOffsetMin
+				}
+			}),
+			...(likeTripId && { likeTripId }),
+			...(likeTripId && firstDate && { firstDate })
+		});
 		errors = answer.errors;
 		message = answer.ok ? '' : answer.message;
-		if (answer.data) await goto(`/trips/${answer.data.id}`, { invalidateAll: true });
+		if (answer.data) await goto(`/trips/${answer.data.id}`);
 	}
 	async function remove(trip: { id: string; name: string }): Promise<void> {
 		const answer = await send('DELETE', `/api/v1/trips/${trip.id}`);
 		message = answer.message;
 		if (answer.ok) removed = trip;
-		await invalidate('app:places');
+		await invalidate('app:season');
 	}
 	async function restore(): Promise<void> {
 		if (removed) await send('POST', `/api/v1/trips/${removed.id}/restore`);
 		removed = null;
-		await invalidate('app:places');
+		await invalidate('app:season');
 	}
+	/** "in 9 days", the way one counts before a departure. */
+	function away(date: string): string {
+		const days = daysBetween(data.question.today, date);
+		if (days === 0) return 'today';
+		if (days === 1) return 'tomorrow';
+		if (days < 0) return past ? '' : 'under way';
+		return days < 60 ? `in ${days} days` : `in ${Math.round(days / 30.4)} months`;
+	}
+	/** The month in which a trip leaves, said once over its trips. */
+	const monthOf = (date: string | null): string =>
+		date === null
+			? 'No days yet'
+			: new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', {
+					month: 'long',
+					year: 'numeric',
+					timeZone: 'UTC'
+				});
 </script>
 
 <svelte:head><title>Trips · Snug Summit</title></svelte:head>
 
 <div class="page">
 	<section aria-labelledby="trips-head">
-		<h1 id="trips-head">Trips by departure</h1>
+		<div class="over">
+			<h1 id="trips-head">{past ? 'Trips that are over' : 'What leaves next'}</h1>
+			<div class="search">
+				<Field
+					id="trip-search"
+					label="Search trip, place or client"
+					bind:value={search}
+					onchange={searched}
+					placeholder="Tarn, Skarn, Runa …"
+				/>
+			</div>
+			<nav aria-label="Which trips">
+				<a href={address({ when: null, page: null })} aria-current={past ? undefined : 'page'}>Ahead</a>
+				<a href={address({ when: 'past', page: null })} aria-current={past ? 'page' : undefined}>Over</a>
+			</nav>
+		</div>
+		{#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
 		{#if data.trips.length === 0}
-			<p class="empty">No trip yet. Give the first one a name, here on the right, and add its days.</p>
+			<p class="empty">
+				{#if data.question.search}
+					Nothing has “{data.question.search}” in its name, place or clients.
+				{:else if past}
+					No trip is over yet.
+				{:else}
+					No trip ahead. Give the first one a name, here on the right.
+				{/if}
+			</p>
 		{/if}
 		<ol>
-			{#each data.trips as trip (trip.id)}
-				<li class="sheet">
+			{#each data.trips as trip, i (trip.id)}
+				{@const step = nextStep(trip)}
+				{@const month = monthOf(trip.firstDate)}
+				{#if i === 0 || monthOf(data.trips[i - 1]!.firstDate) !== month}
+					<li class="month">{month}</li>
+				{/if}
+				<li class="trip">
 					<div class="when">
 						{#if trip.firstDate}
-							<span>{longDate(trip.firstDate)}</span>
-							<span class="soft small">{trip.stages} {trip.stages === 1 ? 'day' : 'days'}</span>
-						{:else}
-							<span class="soft">no days yet</span>
+							<span>{shortDate(trip.firstDate)}</span>
+							<span class="soft small">{away(trip.firstDate)}</span>
 						{/if}
 					</div>
 					<div class="what">
 						<h2><a href="/trips/{trip.id}">{trip.name}</a></h2>
-						<p class="soft small">{trip.place}</p>
-						{#if trip.clients.length > 0 && trip.stages > 0}
-							<ul aria-label="Layer plans of {trip.name}">
-								{#each trip.clients as client (client.id)}
-									<li><a href="/trips/{trip.id}/plan/{client.id}">{client.name}</a></li>
-								{/each}
-							</ul>
-						{:else if trip.stages === 0}
-							<p class="small"><a href="/trips/{trip.id}">Add the first day</a></p>
-						{:else}
-							<p class="small"><a href="/trips/{trip.id}#clients">Add the clients</a></p>
-						{/if}
+						<p class="soft small">
+							{[trip.place, trip.stages > 0 ? `${trip.stages} ${trip.stages === 1 ? 'day' : 'days'}` : '']
+								.filter((part) => part !== '')
+								.join(' · ')}
+						</p>
 					</div>
+					<ul aria-label="Layer plans of {trip.name}">
+						{#each trip.clients as client (client.id)}
+							<li>
+								<a
+									href="/trips/{trip.id}/plan/{client.id}"
+									class:unasked={client.things === 0}
+									title={client.things === 0 ? 'nobody has asked yet' : undefined}>{client.name}</a
+								>
+							</li>
+						{:else}
+							<li class="soft small">nobody yet</li>
+						{/each}
+					</ul>
+					<p class="step">
+						<span class="tiny soft">next</span>
+						<a href={step.url}>{step.words}</a>
+					</p>
 					<button class="quiet small" onclick={() => remove(trip)}
 						>delete<span class="visually-hidden"> {trip.name}</span></button
 					>
 				</li>
 			{/each}
 		</ol>
-		{#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
+		{#if pages > 1}
+			<nav class="pages" aria-label="Pages">
+				{#if at > 1}<a href={address({ page: String(at - 1) })}>Earlier on the list</a>{/if}
+				<span class="soft small">{at} of {pages}, {data.total} trips</span>
+				{#if at < pages}<a href={address({ page: String(at + 1) })}>Further on the list</a>{/if}
+			</nav>
+		{/if}
 	</section>
 
 	<form onsubmit={create} class="new" aria-labelledby="new-head">
@@ -86,13 +196,33 @@
 			error={errors.name}
 			placeholder="Four huts in March"
 		/>
-		<Field
+		<Choice
 			id="trip-place"
 			label="Where"
-			bind:value={place}
-			error={errors.place}
-			placeholder="valley, range"
+			none="somewhere else"
+			options={data.places.map(({ id }) => id)}
+			words={Object.fromEntries(data.places.map((place) => [place.id, place.name]))}
+			bind:value={placeId}
 		/>
+		<Choice
+			id="trip-like"
+			label="Start from"
+			none="an empty trip"
+			options={data.past.map(({ id }) => id)}
+			words={Object.fromEntries(
+				data.past.map((trip) => [trip.id, `${trip.name}, ${trip.firstDate.slice(0, 4)}`])
+			)}
+			bind:value={likeTripId}
+		/>
+		{#if likeTripId}
+			<Field
+				id="trip-first"
+				type="date"
+				label="Its first day"
+				bind:value={firstDate}
+				error={errors.firstDate}
+			/>
+		{/if}
 		<Button type="submit">Make the trip</Button>
 		{#if message}<p role="alert" class="small">{message}</p>{/if}
 	</form>
@@ -101,31 +231,81 @@
 <style>
 	.page {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 290px;
+		grid-template-columns: minmax(0, 1fr) 260px;
 		gap: 40px;
 		align-items: start;
 	}
-	h1 {
-		margin-bottom: 16px;
+	.over {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 24px;
+		align-items: end;
+		border-bottom: 2px solid var(--ink);
+		padding-bottom: 12px;
 	}
-	ol > li {
+	.search {
+		flex: 1;
+		min-width: 200px;
+		max-width: 360px;
+		margin-left: auto;
+	}
+	.over nav {
+		display: flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+	}
+	.over nav a {
+		padding: 5px 14px;
+		text-decoration: none;
+	}
+	.over nav a[aria-current] {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+	.month {
+		font-size: 14px;
+		color: var(--soft);
+		padding: 14px 0 3px;
+	}
+	.trip {
 		display: grid;
-		grid-template-columns: 150px minmax(0, 1fr) auto;
-		gap: 20px;
-		padding: 14px 18px;
-		margin-bottom: 10px;
+		grid-template-columns: 104px minmax(0, 1.25fr) minmax(0, 1fr) minmax(0, 0.95fr) auto;
+		gap: 4px 20px;
+		padding: 10px 0;
+		border-top: 1px solid var(--rule);
+		align-items: start;
 	}
 	.when {
 		display: flex;
 		flex-direction: column;
 		font-variant-numeric: tabular-nums;
-		border-right: 1px solid var(--rule);
+		line-height: 1.3;
 	}
-	.what ul {
+	.trip ul {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 4px 16px;
-		margin-top: 8px;
+		gap: 1px 14px;
+		font-size: 15px;
+	}
+	.unasked {
+		text-decoration-style: dashed;
+		color: var(--soft);
+	}
+	.step {
+		border-left: 4px solid var(--ink);
+		padding-left: 10px;
+		font-size: 15px;
+		line-height: 1.3;
+	}
+	.step span {
+		display: block;
+	}
+	.pages {
+		display: flex;
+		gap: 20px;
+		align-items: baseline;
+		padding: 14px 0;
+		border-top: 1px solid var(--rule);
 	}
 	.new {
 		display: grid;
@@ -135,18 +315,33 @@
 	}
 	.empty {
 		font-size: 18px;
-		max-width: 40ch;
+		max-width: 44ch;
+		padding: 18px 0;
 	}
-	@media (max-width: 860px) {
+	@media (max-width: 960px) {
 		.page {
 			grid-template-columns: minmax(0, 1fr);
 		}
-		ol > li {
+		.trip {
+			grid-template-columns: 104px minmax(0, 1fr) auto;
+		}
+		.trip ul,
+		.step {
+			grid-column: 2 / -1;
+		}
+	}
+	@media (max-width: 520px) {
+		.trip {
 			grid-template-columns: minmax(0, 1fr) auto;
 		}
 		.when {
 			grid-column: 1 / -1;
-			border: 0;
+			flex-direction: row;
+			gap: 10px;
+		}
+		.trip ul,
+		.step {
+			grid-column: 1 / -1;
 		}
 	}
 </style>

@@ -26,7 +26,7 @@ type PhaseRow = [
 	altitudeM: number,
 	effortWm2: number,
 	place: Phase['place'],
-	rest?: Partial<Pick<Phase, 'ownSpeedKmh' | 'marks' | 'typed'>>
+	rest?: Partial<Pick<Phase, 'ownSpeedKmh' | 'marks' | 'typed' | 'startMin'>>
 ];
 
 const phase = ([id, name, kind, minutes, altitudeM, effortWm2, place, rest]: PhaseRow): Phase => ({
@@ -79,7 +79,7 @@ const DAY_ONE: PhaseRow[] = [
 	],
 	['1-wait', 'Wait for the van', 'stop', 15, 920, 80, 'lee'],
 	['1-lodge', 'Evening at the lodge', 'indoors', 180, 900, 70, 'in'],
-	['1-night', 'Night at the lodge', 'sleep', 540, 900, 45, 'in']
+	['1-night', 'Night at the lodge', 'sleep', 540, 900, 45, 'in', { startMin: 21 * 60 + 30 }]
 ];
 
 const DAY_TWO: PhaseRow[] = [

@@ -10,8 +10,12 @@ export interface PhaseAnswer {
 	stageId: string;
 	phaseId: string;
 	round: number;
+	/** of the foul-weather variant */
+	foul: boolean;
 	/** null where the ledger does not judge: heated places, sleep, air above 20 °C */
 	band: Band | null;
+	/** insulation as worn above which it is too warm; null where that cannot happen */
+	tooWarmAboveClo: number | null;
 	worn: WornThing[];
 	carried: CarriedThing[];
 	resultantClo: number;
@@ -27,16 +31,18 @@ export interface PlanAnswer {
 	phases: PhaseAnswer[];
 	findings: Finding[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
-	stages: Pick<PlannedStage, 'weather' | 'stageId' | 'levels' | 'proven'>[];
+	stages: Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven'>[];
 }
 
-function phaseAnswer(weather: string, phase: PlannedPhase): PhaseAnswer {
+function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): PhaseAnswer {
 	return {
 		weather,
 		stageId: phase.cell.stageId,
 		phaseId: phase.cell.phaseId,
 		round: phase.cell.round,
+		foul,
 		band: phase.band,
+		tooWarmAboveClo: phase.tooWarmAboveClo,
 		worn: phase.outfit.map(({ cloth, opening }) => ({ thingId: cloth.thingId, opening })),
 		carried: phase.carried,
 		resultantClo: phase.resultantClo,
@@ -52,7 +58,13 @@ function phaseAnswer(weather: string, phase: PlannedPhase): PhaseAnswer {
 /** A plan in the form of the API. */
 export const planAnswer = (clientId: string, planned: readonly PlannedStage[]): PlanAnswer => ({
 	clientId,
-	phases: planned.flatMap(({ weather, phases }) => phases.map((phase) => phaseAnswer(weather, phase))),
+	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
 	findings: planned.flatMap(({ findings }) => findings),
-	stages: planned.map(({ weather, stageId, levels, proven }) => ({ weather, stageId, levels, proven }))
+	stages: planned.map(({ weather, stageId, foul, levels, proven }) => ({
+		weather,
+		stageId,
+		foul,
+		levels,
+		proven
+	}))
 });

@@ -4,6 +4,7 @@ import type {
 	Drying,
 	FactState,
 	Mark,
+	OriginKind,
 	Pace,
 	PhaseKind,
 	PhasePlace,
@@ -46,6 +47,9 @@ export function longDate(iso: string): string {
 	return `${part({ weekday: 'short' })} ${part({ day: 'numeric' })} ${part({ month: 'short' })} ${part({ year: 'numeric' })}`;
 }
 
+/** The same without the year: "Sat 23 Jan". */
+export const shortDate = (iso: string): string => longDate(iso).replace(/ \d{4}$/, '');
+
 export const KIND_WORDS: Readonly<Record<PhaseKind, string>> = {
 	move: 'moving',
 	stop: 'stop',
@@ -86,6 +90,15 @@ export const TERRAIN_WORDS: Readonly<Record<Terrain, string>> = {
 	traffic: 'traffic',
 	'deep-water': 'deep or cold water',
 	'steep-ground': 'steep ground'
+};
+export const ORIGIN_WORDS: Readonly<Record<OriginKind, string>> = {
+	typed: 'typed',
+	usual: 'usual there',
+	forecast: 'forecast',
+	file: 'from a file',
+	touch: 'touched by hand',
+	copied: 'copied',
+	default: 'starting value'
 };
 export const PACE_WORDS: Readonly<Record<Pace, string>> = {
 	guided: 'guided group',

@@ -69,14 +69,21 @@
 		flex: none;
 		width: 18px;
 		height: 18px;
-		border: 2px solid var(--v-warm);
 		color: var(--v-warm);
 		font-weight: 700;
-		line-height: 14px;
 		text-align: center;
 		font-size: 13px;
-		transform: rotate(45deg);
+		position: relative;
 		margin: 2px 2px 0 3px;
+		border: 0;
+		line-height: 18px;
+	}
+	.mark::before {
+		content: '';
+		position: absolute;
+		inset: 2px;
+		border: 2px solid var(--v-warm);
+		transform: rotate(45deg);
 	}
 	@media (max-width: 860px) {
 		ul {

@@ -2,7 +2,7 @@
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import type { Stage } from '$lib/core/document/types';
 	import { tempWords } from '$lib/formats/units';
-	import { longDate } from '$lib/formats/words';
+	import { shortDate } from '$lib/formats/words';
 	import { readerUnits } from './reader-units';
 	import type { StageView } from './trip-view';
 
@@ -75,7 +75,7 @@
 					onclick={() => pick(i)}
 					onkeydown={(event) => onkeydown(event, i)}
 				>
-					<span class="tiny date">{longDate(stage.date).slice(0, 10)}</span>
+					<span class="tiny date">{shortDate(stage.date)}</span>
 					<span class="name">{stage.name}</span>
 					<span class="tiny soft">{summary(i)}</span>
 				</button>

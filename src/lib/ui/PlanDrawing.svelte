@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
-	import { WORK_WM2 } from '$lib/core/body/effort';
 	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/plan/plan';
 	import { reason } from '$lib/core/plan/reasons';
@@ -21,7 +20,9 @@
 	const GAP = 7;
 	const TOP = 10;
 	const edges = $derived(columnEdges(widths));
-	const works = (phase: PlannedPhase): boolean => phase.cell.metabolicWm2 >= WORK_WM2;
+	/** Where sweating starts, drawn where it can happen within what is worn. */
+	const sweatAt = ({ tooWarmAboveClo, resultantClo }: PlannedPhase): number | null =>
+		tooWarmAboveClo !== null && tooWarmAboveClo < resultantClo + 2.5 ? tooWarmAboveClo : null;
 	const highest = $derived(
 		Math.max(
 			1,
@@ -31,7 +32,7 @@
 					Math.max(
 						phase.resultantClo,
 						phase.band ? Math.min(phase.band.needClo, 3.2) : 0,
-						phase.band && works(phase) ? phase.band.neutralClo : 0
+						sweatAt(phase) ?? 0
 					)
 				)
 		) * 1.08
@@ -97,9 +98,11 @@
 	/** Heights of all lines that are drawn in some columns, px. */
 	const linesIn = (from: number, to: number): number[] =>
 		phases.slice(from, to + 1).flatMap((phase) => {
-			const { band } = phase;
-			if (!band) return [];
-			return [band.holdClo, band.needClo, ...(works(phase) ? [band.neutralClo] : [])].map(clamped);
+			const sweat = sweatAt(phase);
+			return [
+				...(phase.band ? [phase.band.holdClo, phase.band.needClo] : []),
+				...(sweat === null ? [] : [sweat])
+			].map(clamped);
 		});
 	/** A baseline inside a ribbon that no line strikes through, if there is one. */
 	function clearOf(lines: readonly number[], low: number, high: number): number {
@@ -139,12 +142,14 @@
 		phase: PlannedPhase
 	): { low: number; high: number; kind: 'short' | 'cool' | 'warm' } | null {
 		const { band, resultantClo } = phase;
+		const sweat = sweatAt(phase);
+		if (phase.verdict.startsWith('warm') && sweat !== null)
+			return { low: sweat, high: resultantClo, kind: 'warm' };
 		if (!band || phase.verdict === 'not judged yet') return null;
 		if (resultantClo < band.holdClo)
 			return { low: resultantClo, high: Math.min(band.holdClo, highest), kind: 'short' };
 		if (resultantClo < band.needClo)
 			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'cool' };
-		if (phase.verdict.startsWith('warm')) return { low: band.neutralClo, high: resultantClo, kind: 'warm' };
 		return null;
 	}
 
@@ -239,14 +244,15 @@
 		{@const band = phase.band}
 		<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
 		{#if band}
-			{@const roof = works(phase) ? clamped(band.neutralClo) : TOP}
+			{@const sweat = sweatAt(phase)}
+			{@const roof = sweat === null ? TOP : clamped(sweat)}
 			<rect
 				x={left(k)}
 				width={right(k) - left(k)}
 				y={roof}
 				height={Math.max(0, clamped(band.needClo) - roof)}
 				class="comfort"
-				class:fades={!works(phase)}
+				class:fades={sweat === null}
 			/>
 		{/if}
 	{/each}
@@ -268,8 +274,9 @@
 				fill="url(#hatch-{gap.kind})"
 			/>
 		{/if}
+		{@const sweat = sweatAt(phase)}
+		{#if sweat !== null}{@render level(k, sweat, 'sweat')}{/if}
 		{#if band}
-			{#if works(phase)}{@render level(k, band.neutralClo, 'sweat')}{/if}
 			{@render level(k, band.needClo, 'need')}
 			{@render level(k, band.holdClo, 'hold')}
 		{/if}

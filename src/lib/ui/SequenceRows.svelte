@@ -47,7 +47,7 @@
 		sequence = event.detail.items;
 		onchange();
 	}
-	const WIDTHS = [64, 0, 92, 62, 72, 104, 64, 62, 66, 62, 102, 50, 138];
+	const WIDTHS = [64, 0, 94, 62, 72, 122, 64, 62, 66, 62, 102, 50, 138];
 </script>
 
 <table>

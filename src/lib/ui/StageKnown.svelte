@@ -10,8 +10,14 @@
 	} from '$lib/core/document/types';
 	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';
-	import { originWords } from '$lib/core/plan/conditions';
-	import { BED_WORDS, DRYING_WORDS, PRECIPITATION_WORDS, TERRAIN_WORDS, clock } from '$lib/formats/words';
+	import {
+		BED_WORDS,
+		ORIGIN_WORDS,
+		DRYING_WORDS,
+		PRECIPITATION_WORDS,
+		TERRAIN_WORDS,
+		clock
+	} from '$lib/formats/words';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 	import { clockFrom } from './clock-typed';
@@ -29,7 +35,8 @@
 
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
 	const bed = $derived(foul && stage.foul ? stage.foul.bed : stage.bed);
-	const note = (field: BaseField): string => (stage.origins[field] ? originWords(stage, field) : '');
+	/** Where a figure came from, in a word or two; its reason says the rest. */
+	const note = (field: BaseField): string => ORIGIN_WORDS[stage.origins[field]?.from ?? 'typed'];
 
 	/** What is typed comes from the planner from now on. */
 	function typed(field: BaseField): void {
@@ -197,7 +204,7 @@
 		</div>
 		<div class="wide">
 			<p class="tiny soft">
-				Rain and snow{stage.origins.wetSpells ? ` · ${note('wetSpells')}` : ''}{#if error('base.wetSpells')}
+				Rain and snow · {note('wetSpells')}{#if error('base.wetSpells')}
 					<span class="error">{error('base.wetSpells')}</span>{/if}
 			</p>
 			{#each stage.base.wetSpells as spell, i (i)}

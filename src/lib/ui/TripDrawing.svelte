@@ -22,7 +22,7 @@
 		PRECIPITATION_WORDS,
 		clock,
 		duration,
-		longDate
+		shortDate
 	} from '$lib/formats/words';
 	import { readerUnits } from './reader-units';
 	import { columnsOf, timeAt, type Column, type StageView } from './trip-view';
@@ -42,12 +42,12 @@
 
 	const units = $derived(readerUnits());
 	const LEFT = 46;
-	const HEIGHT = 372;
+	const HEIGHT = 384;
 	const LIGHT = { top: 34, height: 9 };
 	const WET = { top: LIGHT.top + LIGHT.height, height: 24 };
-	const AIR = { top: 76, bottom: 214 };
-	const LAND = { top: 226, bottom: 326 };
-	const EFFORT = { top: 332, bottom: HEIGHT - 4 };
+	const AIR = { top: 76, bottom: 212 };
+	const LAND = { top: 246, bottom: 338 };
+	const EFFORT = { top: 344, bottom: HEIGHT - 4 };
 
 	let width = $state(1228);
 	let at = $state(0);
@@ -216,7 +216,7 @@
 			const own = byView[index]!;
 			if (own.length === 0) return [];
 			const room = Math.floor((own.at(-1)!.right - own[0]!.left) / 7);
-			const text = `${longDate(view.stage.date).slice(0, 6)} ${view.stage.name}`;
+			const text = `${shortDate(view.stage.date)} ${view.stage.name}`;
 			return [
 				{
 					index,
@@ -250,7 +250,7 @@
 	function words(column: Column): string {
 		const { cell } = column;
 		return [
-			`${views.length > 1 ? `${longDate(column.stage.date).slice(0, 10)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
+			`${views.length > 1 ? `${shortDate(column.stage.date)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
 			withUnit('height', cell.altitudeM, units),
 			`${tempWords(cell.airTempC, units)}${rangeWords(column)}`,
 			Math.round(cell.feltTempC) < Math.round(cell.airTempC)
@@ -462,6 +462,9 @@
 					height={LAND.bottom - LAND.top + 10}
 					class="land"
 				/>
+				{#if land(0) < LAND.bottom}
+					<rect x="0" y={land(0)} width={Math.max(0, end)} height={LAND.bottom - land(0)} class="sea" />
+				{/if}
 				{#each heightTicks as tick (tick.value)}
 					<line x1="0" x2={end} y1={land(tick.m)} y2={land(tick.m)} class="contour" />
 				{/each}
@@ -540,11 +543,7 @@
 			{#each columns as column, k (k)}
 				{@const { cell } = column}
 				<tr>
-					<td
-						>{views.length > 1 ? `${longDate(column.stage.date).slice(0, 10)} ` : ''}{clock(
-							cell.startMin
-						)}</td
-					>
+					<td>{views.length > 1 ? `${shortDate(column.stage.date)} ` : ''}{clock(cell.startMin)}</td>
 					<th scope="row">{cell.name}{cell.round > 1 ? ` ${cell.round}` : ''}</th>
 					<td>{withUnit('height', cell.altitudeM, units)}</td>
 					<td>{tempWords(cell.airTempC, units)}</td>
@@ -650,6 +649,10 @@
 	}
 	.land {
 		fill: var(--land);
+	}
+	.sea {
+		fill: var(--water);
+		fill-opacity: 0.55;
 	}
 	.contour {
 		stroke: var(--land-line);

@@ -21,15 +21,40 @@
 	/** Those who change, worst first. */
 	const who = $derived(
 		clients
-			.map((client) => ({ client, changes: comparison.changes[client.id] ?? [] }))
+			.map((client) => ({ client, changes: worstFirst(comparison.changes[client.id] ?? []) }))
 			.filter(({ changes }) => changes.length > 0)
 			.sort((a, b) => worst(a.changes) - worst(b.changes))
 	);
 	const same = $derived(clients.filter(({ id }) => !comparison.changes[id]?.length).map(({ name }) => name));
 	const words = ({ verdict, holdsMinutes }: JudgedAs, minutes: number): string =>
 		verdict === 'short' && holdsMinutes !== null ? `short: ${holdsMinutes} of ${minutes} min` : verdict;
+	/** Changes told at once, the worst first; the others unfold. */
+	const FIRST = 4;
+	const keyOf = ({ stageId, phaseId, foul }: VerdictChange): string => `${stageId} ${phaseId} ${foul}`;
+	const worstFirst = (changes: readonly VerdictChange[]): VerdictChange[] =>
+		[...changes].sort((a, b) => VERDICTS.indexOf(a.to.verdict) - VERDICTS.indexOf(b.to.verdict));
 	const dayOf = (stageId: string): number => stages.findIndex(({ id }) => id === stageId);
 </script>
+
+{#snippet told(client: Client, change: VerdictChange)}
+	<li>
+		<a
+			href="/trips/{tripId}/plan/{client.id}?day={dayOf(change.stageId) + 1}&weather={weatherId}{change.foul
+				? '&foul=1'
+				: ''}"
+		>
+			{stages.length > 1 ? `Day ${dayOf(change.stageId) + 1}, ` : ''}{change.name}{change.round > 1
+				? `, round ${change.round}`
+				: ''}{change.foul ? ' (foul weather)' : ''}</a
+		>
+		{#if change.from}<VerdictTag
+				verdict={change.from.verdict}
+				text={words(change.from, change.minutes)}
+			/>{:else}<span class="small soft">new</span>{/if}
+		<span aria-label="becomes">→</span>
+		<VerdictTag verdict={change.to.verdict} text={words(change.to, change.minutes)} />
+	</li>
+{/snippet}
 
 <section class="who sheet" aria-labelledby="who-head">
 	<header>
@@ -53,26 +78,16 @@
 				<li>
 					<h3>{client.name}</h3>
 					<ol>
-						{#each changes as change (change.stageId + change.phaseId + change.foul)}
-							<li>
-								<a
-									href="/trips/{tripId}/plan/{client.id}?day={dayOf(change.stageId) +
-										1}&weather={weatherId}{change.foul ? '&foul=1' : ''}"
-								>
-									{stages.length > 1 ? `Day ${dayOf(change.stageId) + 1}, ` : ''}{change.name}{change.round >
-									1
-										? `, round ${change.round}`
-										: ''}{change.foul ? ' (foul weather)' : ''}</a
-								>
-								{#if change.from}<VerdictTag
-										verdict={change.from.verdict}
-										text={words(change.from, change.minutes)}
-									/>{:else}<span class="small soft">new</span>{/if}
-								<span aria-label="becomes">→</span>
-								<VerdictTag verdict={change.to.verdict} text={words(change.to, change.minutes)} />
-							</li>
-						{/each}
+						{#each changes.slice(0, FIRST) as change (keyOf(change))}{@render told(client, change)}{/each}
 					</ol>
+					{#if changes.length > FIRST}
+						<details>
+							<summary class="small">and {changes.length - FIRST} more</summary>
+							<ol>
+								{#each changes.slice(FIRST) as change (keyOf(change))}{@render told(client, change)}{/each}
+							</ol>
+						</details>
+					{/if}
 				</li>
 			{/each}
 		</ul>
@@ -109,6 +124,10 @@
 		grid-template-columns: repeat(auto-fill, minmax(min(100%, 470px), 1fr));
 		gap: 10px 28px;
 		margin-top: 8px;
+	}
+	summary {
+		cursor: pointer;
+		padding: 3px 0;
 	}
 	ol li {
 		display: flex;

@@ -10,20 +10,20 @@ const EXPECTED: Record<
 	string,
 	[minutes: number, lived: number, whatIfs: number, known: string, foul: boolean]
 > = {
-	'lift-served-snow-day': [1083, 48, 4, 'Lift', false],
-	'ski-tour': [1073, 13, 4, 'Change-over at the top', false],
-	'snowshoe-walk': [1095, 12, 3, 'Up through the forest', false],
-	'high-trek': [1047, 8, 1, 'At the pass', true],
-	'coast-or-hill-walk': [1050, 9, 2, 'Wait for the ferry or the bus', true],
-	'small-summit-in-winter': [995, 6, 1, 'Top, with a hot drink', false],
+	'lift-served-snow-day': [1323, 49, 4, 'Lift', false],
+	'ski-tour': [1343, 14, 4, 'Change-over at the top', false],
+	'snowshoe-walk': [1290, 13, 3, 'Up through the forest', false],
+	'high-trek': [1407, 9, 1, 'At the pass', true],
+	'coast-or-hill-walk': [1290, 10, 2, 'Wait for the ferry or the bus', true],
+	'small-summit-in-winter': [1325, 7, 1, 'Top, with a hot drink', false],
 	'fast-hill-run': [120, 5, 1, 'Stand and talk', false],
-	'ice-or-mixed-climb': [1225, 18, 3, 'Belay below', false],
+	'ice-or-mixed-climb': [1405, 19, 3, 'Belay below', false],
 	'road-ride-with-cafe': [217, 6, 2, 'Last descent', false],
-	'ride-over-several-days': [885, 5, 2, 'Ride on', false],
-	'motorbike-tour': [1050, 8, 2, 'Pass', false],
-	'river-fishing-on-foot': [1043, 14, 2, 'Stand and cast', false],
-	'hide-or-wildlife-watch': [1020, 6, 2, 'Sit', false],
-	'camp-craft-in-wet-forest': [960, 5, 0, 'Fire', true],
+	'ride-over-several-days': [1320, 9, 2, 'Ride on', false],
+	'motorbike-tour': [1290, 9, 2, 'Pass', false],
+	'river-fishing-on-foot': [1373, 15, 2, 'Stand and cast', false],
+	'hide-or-wildlife-watch': [1500, 7, 2, 'Sit', false],
+	'camp-craft-in-wet-forest': [1260, 6, 0, 'Fire', true],
 	'town-walk': [70, 3, 1, 'Shop', false],
 	'commute-by-bike': [530, 3, 1, 'Work', false],
 	'outdoor-performance': [95, 4, 1, 'Perform', false]
@@ -69,6 +69,13 @@ describe('patterns', () => {
 				expect(effortWm2).toBeGreaterThanOrEqual(40);
 				expect(effortWm2).toBeLessThanOrEqual(600);
 				expect(guided).toBeDefined();
+			}
+		});
+		it('goes to bed between 19:30 and 22:00, if it sleeps', () => {
+			for (const { kind, startMin } of cells) {
+				if (kind !== 'sleep') continue;
+				expect(startMin).toBeGreaterThanOrEqual(19.5 * 60);
+				expect(startMin).toBeLessThanOrEqual(22 * 60);
 			}
 		});
 		it('takes every height from the route', () => {

@@ -278,8 +278,8 @@ interface Work {
 }
 const UNLIMITED: Work = { left: Infinity };
 /** What the first three levels, and then the mass, may take before the best so far is given, unproven. */
-const LEVELS_WORK = 6_000_000;
-const MASS_WORK = 3_000_000;
+const LEVELS_WORK = 3_000_000;
+const MASS_WORK = 1_500_000;
 /** Labels that a quick pass keeps at each cell. */
 const QUICK_WIDTH = 150;
 

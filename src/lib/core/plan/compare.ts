@@ -27,10 +27,6 @@ const judgedAs = ({ verdict, holdsMinutes, limitedBy }: PhaseVerdict): JudgedAs 
 	holdsMinutes,
 	limitedBy
 });
-/** Short says so many minutes; everything else is its word. */
-const isSame = (a: JudgedAs, b: JudgedAs): boolean =>
-	a.verdict === b.verdict && (a.verdict !== 'short' || a.holdsMinutes === b.holdsMinutes);
-
 const keyOf = (stage: PlannedStage, { cell }: PhaseVerdict): string =>
 	`${stage.stageId} ${stage.foul} ${cell.phaseId} ${cell.round}`;
 
@@ -52,7 +48,7 @@ export function changedVerdicts(
 			const from = was.get(keyOf(stage, phase)) ?? null;
 			const to = judgedAs(phase);
 			const once = `${stage.stageId} ${stage.foul} ${cell.phaseId}`;
-			if ((from && isSame(from, to)) || told.has(once)) return [];
+			if (from?.verdict === to.verdict || told.has(once)) return [];
 			told.add(once);
 			return [
 				{

@@ -13,7 +13,7 @@ import type {
 } from '../document/types';
 import { METHOD_MAX_WM2 } from '../body/effort';
 import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
-import { coldestMin, USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
+import { USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
 import { daylightOn, lightAt, type Daylight, type Light } from '../weather/daylight';
 import { WETTING_SHARE, type Precipitation } from '../weather/precipitation';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
@@ -135,8 +135,8 @@ export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when:
 	const roofed = ROOFED.has(place);
 	const altitudeM = phase.altitudeM ?? altitudeAlong(stage.route, phase.along);
 	const dawnMin = dawnOf(daylight);
-	const atMin =
-		phase.kind === 'sleep' ? coldestMin(startMin, startMin + minutes, dawnMin) : startMin + minutes / 2;
+	// A night is judged by its coldest hour, the one before sunrise, wherever its phase starts and ends.
+	const atMin = phase.kind === 'sleep' ? dawnMin : startMin + minutes / 2;
 	const outside = stageTempC(base, altitudeM, atMin, dawnMin);
 	const offsetK = heated ? 0 : weather.tempOffsetK;
 	const outsideC = outside.airTempC + offsetK;

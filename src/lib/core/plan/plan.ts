@@ -6,7 +6,7 @@ import { findingsOf, type Finding, type JudgedPhase } from './findings';
 import { isAnswered, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
 import { personOf, type Person } from './person';
-import { judgeStage } from './verdicts';
+import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
 
 export type Where = 'pocket' | 'top' | 'pack' | 'base';
@@ -73,10 +73,55 @@ const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
 	(fixed.weather === undefined || fixed.weather === weather) &&
 	(fixed.round === undefined || fixed.round === cell.round);
 
+/** Loops of more rounds than this are dressed by their first, second and last round. */
+const ROUNDS_DRESSED_APART = 4;
+
 /**
- * The plan of one stage in one weather for one client.
- * @param fixed outfits that are judged as given
- * @throws RangeError when a given thing is not in the kit
+ * The cells for which outfits are chosen, and for every lived cell the one whose outfit it wears. In a long loop the rounds
+ * between the second and the last wear what the second does.
+ */
+function representatives(cells: readonly Cell[]): { chosen: Cell[]; of: Map<Cell, number> } {
+	const rounds = new Map<string, number>();
+	for (const { phaseId, round } of cells) rounds.set(phaseId, Math.max(rounds.get(phaseId) ?? 0, round));
+	const chosen: Cell[] = [];
+	const of = new Map<Cell, number>();
+	const second = new Map<string, number>();
+	for (const cell of cells) {
+		const last = rounds.get(cell.phaseId)!;
+		const between = last > ROUNDS_DRESSED_APART && cell.round > 2 && cell.round < last;
+		if (between) of.set(cell, second.get(cell.phaseId)!);
+		else {
+			of.set(cell, chosen.push(cell) - 1);
+			if (cell.round === 2) second.set(cell.phaseId, chosen.length - 1);
+		}
+	}
+	return { chosen, of };
+}
+
+/** Whether a round that was not chosen for itself came out worse than every round of its phase that was. */
+function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cell[]): boolean {
+	const isChosen = new Set(chosen);
+	const worst = new Map<string, number>();
+	for (const { cell, verdict } of verdicts) {
+		if (isChosen.has(cell))
+			worst.set(cell.phaseId, Math.min(worst.get(cell.phaseId) ?? Infinity, VERDICTS.indexOf(verdict)));
+	}
+	return verdicts.some(({ cell, verdict }) => VERDICTS.indexOf(verdict) < (worst.get(cell.phaseId) ?? -1));
+}
+
+interface Dressed {
+	verdicts: PhaseVerdict[];
+	choice: StagePlan;
+	wardrobe: Wardrobe;
+	/** rounds of a loop were dressed alike */
+	alike: boolean;
+}
+
+/**
+ * Plans one stage for one client in one weather: outfits are chosen from the client's kit unless they are given, then judged.
+ * @param fixed outfits that are given, for some phases or all of them
+ * @param site where the trip is, for dawn and daylight
+ * @throws RangeError when a given outfit names a thing that is not in the kit
  */
 export function planStage(
 	stage: Stage,
@@ -88,37 +133,48 @@ export function planStage(
 	const person = personOf(client);
 	const kit = wearableThings(client);
 	const cells = cellsOf(stage, weather, site);
-	const chosen = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
+	const lived = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
 	const givenFor = (cell: Cell): WornThing[] | null =>
 		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
-	const allGiven = chosen.length > 0 && chosen.every((cell) => givenFor(cell) !== null);
-	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
-	chosen.forEach((cell, k) => {
-		const worn = givenFor(cell);
-		if (worn) giveOutfit(wardrobe, k, worn);
-	});
-	const choice = chooseOutfits(chosen, wardrobe, person);
-	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
 	const bags = kit.filter((cloth) => cloth.comfortTempC < 20);
-	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
-	const verdicts = judgeStage({
-		cells,
-		outfitAt: (i) => {
-			const k = chosen.indexOf(cells[i]!);
-			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
-		},
-		outfitWhatIf: (cell) => {
+
+	function dress({ chosen, of }: ReturnType<typeof representatives>): Dressed {
+		const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
+		chosen.forEach((cell, k) => {
 			const worn = givenFor(cell);
-			if (!worn) return whatIfOutfit(cell, taken, person);
-			const own = givenWardrobe(kit);
-			giveOutfit(own, 0, worn);
-			const plan = chooseOutfits([cell], own, person);
-			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
-		},
-		bags,
-		person,
-		isUnasked: (row) => !isAnswered(client, row)
-	});
+			if (worn) giveOutfit(wardrobe, k, worn);
+		});
+		const choice = chooseOutfits(chosen, wardrobe, person);
+		const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+		const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+		const verdicts = judgeStage({
+			cells,
+			outfitAt: (i) => {
+				const k = of.get(cells[i]!)!;
+				return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
+			},
+			outfitWhatIf: (cell) => {
+				const worn = givenFor(cell);
+				if (!worn) return whatIfOutfit(cell, taken, person);
+				const own = givenWardrobe(kit);
+				giveOutfit(own, 0, worn);
+				const plan = chooseOutfits([cell], own, person);
+				return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
+			},
+			bags,
+			person,
+			isUnasked: (row) => !isAnswered(client, row)
+		});
+		return { verdicts, choice, wardrobe, alike: chosen.length < of.size };
+	}
+	const each = { chosen: lived, of: new Map(lived.map((cell, k) => [cell, k])) };
+	const few = fixed.length > 0 ? each : representatives(lived);
+	let dressed = dress(few);
+	if (dressed.alike && anyWorse(dressed.verdicts, few.chosen)) dressed = dress(each);
+
+	const { verdicts, choice, wardrobe, alike } = dressed;
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
 		ladder: ladderOf(verdict, client)
@@ -134,7 +190,7 @@ export function planStage(
 		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
 		levels: choice.levels,
 		takenIds: [...takenIds],
-		proven: choice.proven
+		proven: choice.proven && !alike
 	};
 }
 

@@ -33,14 +33,3 @@ export function dayTempC(
 			: 1 - Math.sin(((Math.PI / 2) * (sinceDawn - rise)) / (DAY_MIN - rise));
 	return lowTempC + (highTempC - lowTempC) * share;
 }
-
-/**
- * The coldest moment of a stretch of time, minutes after midnight: dawn when it lies within, else the colder end.
- * @param fromMin start
- * @param toMin end, not before the start
- */
-export function coldestMin(fromMin: number, toMin: number, dawnMin = USUAL_DAWN_MIN): number {
-	const nextDawn = dawnMin + Math.ceil((fromMin - dawnMin) / DAY_MIN) * DAY_MIN;
-	if (nextDawn <= toMin) return nextDawn;
-	return dayTempC(0, 1, fromMin, dawnMin) <= dayTempC(0, 1, toMin, dawnMin) ? fromMin : toMin;
-}

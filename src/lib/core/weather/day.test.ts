@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { WARMEST_MIN, coldestMin, dayTempC } from './day-course';
+import { WARMEST_MIN, dayTempC } from './day-course';
 import { daylightOn, lightAt } from './daylight';
 import { poolShare, stageTempC, stageWindKmh, type StageAir } from './stage-air';
 import { fallsAs, wetBetween } from './wet';
@@ -42,13 +42,6 @@ describe('the course of a day', () => {
 	it('falls faster in the evening than late at night', () => {
 		const at = (hour: number): number => dayTempC(-10, -2, hour * 60, 420);
 		expect(at(18) - at(22)).toBeGreaterThan(at(26) - at(30));
-	});
-	it.each([
-		[21 * 60, 31 * 60, 31 * 60 - 10],
-		[9 * 60, 12 * 60, 9 * 60],
-		[18 * 60, 20 * 60, 20 * 60]
-	])('finds the coldest moment from %d to %d', (from, to, coldest) => {
-		expect(coldestMin(from, to, 31 * 60 - 10 - 1440)).toBe(coldest);
 	});
 });
 

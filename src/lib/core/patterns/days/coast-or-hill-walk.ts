@@ -15,6 +15,7 @@ export const coastOrHillWalk: Pattern = {
 		['Wait for the ferry or the bus', 'stop', 25, 80, 'slope', 2],
 		['Ride', 'ride', 30, 65, 'in', 2.5],
 		['What if: the last boat is missed', 'what-if', 180, 75, 'lee', 2],
+		['Free time, pottering about', 'indoors', 240, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	],
@@ -25,6 +26,7 @@ export const coastOrHillWalk: Pattern = {
 			['Wait for the bus', 'stop', 25, 80, 'lee', 0],
 			['Bus', 'ride', 60, 65, 'in', 2],
 			['Short walk by the harbour', 'move', 40, 150, 'slope', 2],
+			['Free time in the village', 'indoors', 390, 95, 'bed', 2],
 			['Evening in the village', 'indoors', 240, 70, 'bed', 2],
 			['Night', 'sleep', 540, 45, 'bed', 2]
 		]

@@ -13,6 +13,7 @@ export const hideOrWildlifeWatch: Pattern = {
 		['What if: two hours longer', 'what-if', 120, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
 		['What if: the battery is dead', 'what-if', 180, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
 		['Walk out', 'move', 50, 150, 'forest', 1.5],
+		['Free time, pottering about', 'indoors', 480, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

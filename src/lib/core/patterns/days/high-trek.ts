@@ -13,6 +13,7 @@ export const highTrek: Pattern = {
 		['At the pass', 'stop', 15, 80, 'ridge', 1],
 		['What if: the pack animal is late, no duffel', 'what-if', 120, 75, 'slope', 1, { marks: ['pack-away'] }],
 		['Descent', 'move', 120, 165, 'slope', 1.6],
+		['Free time, pottering about', 'indoors', 360, 95, 'bed', 3],
 		['Afternoon at the lodge', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	],
@@ -23,6 +24,7 @@ export const highTrek: Pattern = {
 			['Morning in the lodge', 'indoors', 240, 70, 'bed', 0],
 			['Relief stop in the storm', 'stop', 5, 80, 'slope', 0],
 			['Afternoon in the lodge', 'indoors', 300, 70, 'bed', 0],
+			['Evening, pottering about', 'indoors', 330, 95, 'bed', 0],
 			['Night', 'sleep', 540, 45, 'bed', 0]
 		]
 	}

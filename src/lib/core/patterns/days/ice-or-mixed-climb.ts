@@ -48,6 +48,7 @@ export const iceOrMixedClimb: Pattern = {
 		],
 		['Abseil', 'stop', 40, 110, 'slope', 1, { marks: ['roped', 'harness', 'helmet'] }],
 		['Walk out', 'move', 50, 150, 'forest', 1.8],
+		['Free time, pottering about', 'indoors', 180, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

@@ -33,6 +33,7 @@ export const liftServedSnowDay: Pattern = {
 		['What if: fog and flat light', 'what-if', 20, 200, 'slope', 0.7, { marks: ['helmet'] }],
 		['What if: a glove is lost', 'what-if', 15, 70, 'ridge', 0.8],
 		['Walk home', 'move', 15, 130, 'lee', 0],
+		['Free time, pottering about', 'indoors', 240, 95, 'bed', 3],
 		['Evening, drying out', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

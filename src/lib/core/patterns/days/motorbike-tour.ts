@@ -23,6 +23,7 @@ export const motorbikeTour: Pattern = {
 		],
 		['Gravel', 'ride', 60, 150, 'slope', 1.5, { ownSpeedKmh: 45, marks: ['controls', 'abrasion'] }],
 		['Town, off the machine', 'move', 90, 110, 'lee', 2],
+		['Free time, pottering about', 'indoors', 240, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

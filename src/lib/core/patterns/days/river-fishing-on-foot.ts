@@ -21,6 +21,7 @@ export const riverFishingOnFoot: Pattern = {
 		['What if: falls in, walk to the car', 'what-if', 40, 150, 'slope', 1, { marks: ['immersed-waist'] }],
 		['What if: the zip leaks', 'what-if', 45, 120, 'slope', 1, { marks: ['immersed-thigh'] }],
 		['Walk out', 'move', 25, 150, 'trees', 0.5],
+		['Free time, pottering about', 'indoors', 330, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

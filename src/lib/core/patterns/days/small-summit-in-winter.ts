@@ -12,6 +12,7 @@ export const smallSummitInWinter: Pattern = {
 		['Top, with a hot drink', 'stop', 25, 80, 'ridge', 1],
 		['What if: a twisted ankle', 'what-if', 120, 70, 'trees', 1],
 		['Down', 'move', 110, 190, 'trees', 1.5],
+		['Free time, pottering about', 'indoors', 330, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

@@ -21,6 +21,7 @@ export const snowshoeWalk: Pattern = {
 		['Down to the road', 'move', 45, 190, 'forest', 1.9],
 		['Wait for transport', 'stop', 20, 80, 'lee', 2],
 		['What if: benighted', 'what-if', 300, 70, 'lee', 1.6, { marks: ['dark'] }],
+		['Free time, pottering about', 'indoors', 195, 95, 'bed', 3],
 		['Evening', 'indoors', 180, 70, 'bed', 3],
 		['Night', 'sleep', 540, 45, 'bed', 3]
 	]

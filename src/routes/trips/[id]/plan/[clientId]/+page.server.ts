@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { foulStage } from '$lib/core/plan/conditions';
 import { planStage } from '$lib/core/plan/plan';
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
@@ -13,12 +14,17 @@ export async function load({ params, url }) {
 		Math.max(0, document.trip.stages.length - 1)
 	);
 	const stage = document.trip.stages[day];
-	const weather = document.trip.weathers[0]!;
+	const { weathers, site } = document.trip;
+	const weather = weathers.find(({ id }) => id === url.searchParams.get('weather')) ?? weathers[0]!;
+	const variant = stage && url.searchParams.get('foul') ? foulStage(stage) : null;
+	const shown = variant ?? stage;
 	return {
 		trip: document.trip,
 		others: document.clients.map(({ id, name }) => ({ id, name })),
 		client,
 		day,
-		planned: stage ? planStage(stage, weather, client) : null
+		weather,
+		foul: variant !== null,
+		planned: shown ? planStage(shown, weather, client, [], site) : null
 	};
 }

@@ -4,23 +4,32 @@
 	import { reason } from '$lib/core/plan/reasons';
 	import { personOf } from '$lib/core/plan/person';
 	import type { PlannedPhase } from '$lib/core/plan/plan';
-	import {
-		clo,
-		clock,
-		degrees,
-		duration,
-		longDate,
-		shortName,
-		verdictSentence,
-		verdictTag
-	} from '$lib/formats/words';
+	import { clo, clock, duration, longDate, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
+	import { tempWords, textInUnits } from '$lib/formats/units';
 	import Ladder from '$lib/ui/Ladder.svelte';
 	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
 	import { columnWidths } from '$lib/ui/plan-columns';
+	import { readerUnits } from '$lib/ui/reader-units';
 	import { why } from '$lib/ui/why.svelte';
 
 	let { data } = $props();
+
+	const units = $derived(readerUnits());
+	const degrees = (tempC: number): string => tempWords(tempC, units);
+	/** The same page with another day, weather or course of the day. */
+	function address(change: { day?: number; weather?: string; foul?: boolean; client?: string }): string {
+		const day = change.day ?? data.day;
+		const foul = change.foul ?? (change.day === undefined && data.foul);
+		const weather = change.weather ?? data.weather.id;
+		const query = [
+			`day=${day + 1}`,
+			...(weather === data.trip.weathers[0]!.id ? [] : [`weather=${weather}`]),
+			...(foul ? ['foul=1'] : [])
+		];
+		return `/trips/${data.trip.id}/plan/${change.client ?? data.client.id}?${query.join('&')}`;
+	}
+	const hasFoul = $derived(Boolean(data.trip.stages[data.day]?.foul));
 
 	const GUTTER = 118;
 	let width = $state(1228);
@@ -41,11 +50,13 @@
 				...(phase.drawn.length > 0
 					? [{ label: 'Worn, in this wind and movement', text: `${clo(phase.resultantClo)} clo` }]
 					: []),
+				...(phase.tooWarmAboveClo !== null
+					? [{ label: 'Too warm here from', text: `${clo(phase.tooWarmAboveClo)} clo` }]
+					: []),
 				...(band
 					? [
 							{ label: `Holds these ${phase.cell.minutes} min from`, text: `${clo(band.holdClo)} clo` },
 							{ label: 'Comfortable from', text: `${clo(band.needClo)} clo` },
-							{ label: 'Sweating starts in work from', text: `${clo(band.neutralClo)} clo` },
 							{ label: 'For good, slightly cool', text: `${clo(band.steadyMinClo)} clo` },
 							{
 								label: 'Holds for',
@@ -80,9 +91,16 @@
 	}
 	function whyFelt({ cell }: PlannedPhase): void {
 		why.open({
-			title: `${cell.name}: ${degrees(cell.airTempC)}, feels like ${degrees(cell.feltTempC)}`,
-			sentence: `${Math.round(cell.airVelocityMs * 10) / 10} m/s of air past the body, effort ${cell.metabolicWm2} W/m².`,
-			reasons: [cell.reasons.airTempC, cell.reasons.wind, cell.reasons.feltTempC]
+			title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
+			sentence: `${Math.round(cell.airVelocityMs * 10) / 10} m/s of air past the body, effort ${Math.round(cell.metabolicWm2)} W/m².`,
+			reasons: [
+				cell.reasons.airTempC,
+				cell.reasons.wind,
+				cell.reasons.feltTempC,
+				cell.reasons.wet,
+				cell.reasons.altitude,
+				cell.reasons.effort
+			]
 		});
 	}
 	const whyFinding = (finding: Finding): void =>
@@ -100,9 +118,8 @@
 	</div>
 	<nav class="no-print" aria-label="Clients of the trip">
 		{#each data.others as other (other.id)}
-			<a
-				href="/trips/{data.trip.id}/plan/{other.id}?day={data.day + 1}"
-				aria-current={other.id === data.client.id ? 'page' : undefined}>{other.name}</a
+			<a href={address({ client: other.id })} aria-current={other.id === data.client.id ? 'page' : undefined}
+				>{other.name}</a
 			>
 		{/each}
 	</nav>
@@ -114,11 +131,28 @@
 
 <nav class="days no-print" aria-label="Days">
 	{#each data.trip.stages as stage, i (stage.id)}
-		<a href="?day={i + 1}" aria-current={i === data.day ? 'page' : undefined}
+		<a href={address({ day: i })} aria-current={i === data.day ? 'page' : undefined}
 			><span class="tiny">{longDate(stage.date)}</span> {stage.name}</a
 		>
 	{/each}
 </nav>
+<div class="switches no-print">
+	<nav class="switch" aria-label="Weather">
+		{#each data.trip.weathers as weather (weather.id)}
+			<a
+				href={address({ weather: weather.id })}
+				aria-current={weather.id === data.weather.id ? 'true' : undefined}>{weather.name}</a
+			>
+		{/each}
+	</nav>
+	{#if hasFoul}
+		<nav class="switch" aria-label="Course of the day">
+			<a href={address({ foul: false })} aria-current={data.foul ? undefined : 'true'}>As planned</a>
+			<a href={address({ foul: true })} aria-current={data.foul ? 'true' : undefined}>In foul weather</a>
+		</nav>
+	{/if}
+	<p class="small soft">{textInUnits(data.weather.meaning, units)}</p>
+</div>
 
 {#if !data.planned || phases.length === 0}
 	<p class="empty">
@@ -135,7 +169,7 @@
 			{#each findings as finding, i (i)}
 				<li class={finding.severity}>
 					<button class="quiet" onclick={() => whyFinding(finding)}
-						><span class="tiny">{KIND[finding.severity]}</span>{finding.message}</button
+						><span class="tiny">{KIND[finding.severity]}</span>{textInUnits(finding.message, units)}</button
 					>
 				</li>
 			{/each}
@@ -192,7 +226,7 @@
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{data.planned.proven
 			? 'Chosen from every legal outfit of this kit.'
-			: 'A large kit: not every outfit was searched.'}
+			: 'Not every outfit was searched: the kit is large, or rounds of a long loop are dressed alike.'}
 		<button class="quiet no-print" onclick={() => invalidateAll()}>Work it out again</button>
 	</p>
 {/if}
@@ -234,6 +268,29 @@
 		color: var(--soft);
 		margin-right: 5px;
 		font-weight: 400;
+	}
+	.switches {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 16px;
+		align-items: center;
+		margin-bottom: 12px;
+	}
+	.switch {
+		display: flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+	}
+	.switch a {
+		text-decoration: none;
+		padding: 3px 12px;
+	}
+	.switch a + a {
+		border-left: 1px solid var(--ink);
+	}
+	.switch a[aria-current] {
+		background: var(--ink);
+		color: var(--sheet);
 	}
 	.findings {
 		columns: 2;
