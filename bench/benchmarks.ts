@@ -1,4 +1,8 @@
 import { demandOf } from '../src/lib/core/body/demand';
+import { daysLater } from '../src/lib/core/document/days';
+import { tooWetAboveClo } from '../src/lib/core/body/two-node';
+import { cellsOf } from '../src/lib/core/plan/conditions';
+import { threeWeathers } from '../src/lib/core/weather/climate';
 import { planDocument } from '../src/lib/core/plan/plan';
 import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
 import { kitOf, stageOf } from '../tests/fixtures/make';
@@ -36,7 +40,7 @@ function planOfTwenty(): () => void {
 	const second = { ...day(-3), id: 'two' };
 	const document = {
 		...DEMO_DOCUMENT,
-		trip: { ...DEMO_DOCUMENT.trip, stages: [first, second] },
+		trip: { ...DEMO_DOCUMENT.trip, stages: [first, second], weathers: threeWeathers().slice(0, 1) },
 		clients: [client]
 	};
 	return () => void planDocument(document, client);
@@ -50,8 +54,55 @@ const exposure = (i: number) => ({
 	metabolicWm2: 80 + (i % 20) * 10
 });
 
+/** Two weeks of six phases each, with hours of rain, in all three weathers. */
+function conditionsOfFortnight(): () => void {
+	const site = { placeId: null, latitudeDeg: 46.9, longitudeDeg: 10.8, utcOffsetMin: 60 };
+	const stages = Array.from({ length: 14 }, (_, day) =>
+		stageOf(
+			[
+				['move', 75, 280, 'forest'],
+				['move', 75, 280, 'slope'],
+				['stop', 18, 95, 'ridge'],
+				['move', 120, 165, 'slope'],
+				['indoors', 180, 70, 'cold-in'],
+				['sleep', 540, 45, 'cold-in']
+			],
+			{ lowTempC: -9, highTempC: -1, wetSpells: [{ fromMin: 540, toMin: 720, kind: 'rain' }] },
+			{ id: `day-${day}`, date: daysLater('2027-01-10', day) }
+		)
+	);
+	const weathers = threeWeathers();
+	return () => {
+		for (const stage of stages) for (const weather of weathers) cellsOf(stage, weather, site);
+	};
+}
+
 /** What the project promises, with its limit. */
 export const benchmarks = (): Benchmark[] => [
+	{
+		name: 'conditions of 14 days × 6 phases in three weathers',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 40,
+		limit: 20,
+		run: conditionsOfFortnight()
+	},
+	{
+		name: 'limit of too warm by the two-node body, one phase',
+		unit: 'ms',
+		perRun: 5,
+		rounds: 15,
+		limit: 10,
+		run: () => {
+			for (let i = 0; i < 5; i++)
+				tooWetAboveClo({
+					airTempC: 12 + 4 * i,
+					airVelocityMs: 2,
+					humidityPct: 60,
+					metabolicWm2: 90 + 40 * i
+				});
+		}
+	},
 	{
 		name: 'demand of one phase',
 		unit: 'µs',
@@ -81,11 +132,11 @@ export const benchmarks = (): Benchmark[] => [
 		run: planOfTwenty()
 	},
 	{
-		name: 'both demo clients, both days',
+		name: 'both demo clients, both days, three weathers',
 		unit: 'ms',
 		perRun: 1,
 		rounds: 5,
-		limit: 3000,
+		limit: 6000,
 		run: () => DEMO_DOCUMENT.clients.forEach((client) => planDocument(DEMO_DOCUMENT, client))
 	}
 ];

@@ -1,10 +1,15 @@
 // npm run bench: the figures that the project promises, as medians of one run.
-// The code is bundled first, as the server runs it.
+// The code is bundled first, as the server runs it. --no-server leaves out the pages of a season.
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
-import { root } from './lib/load-ts.mjs';
+import { startApp } from './lib/app.mjs';
+import { loadTs, root } from './lib/load-ts.mjs';
+import { ensureBuild, ensurePrograms, freePort } from './lib/machine.mjs';
+import { startMariadb } from './lib/mariadb.mjs';
 
+ensurePrograms(['mariadbd', 'mariadb-install-db']);
 const outDir = path.join(root, '.data/bench');
 await build({
 	root,
@@ -39,4 +44,43 @@ for (const { name, run, unit, perRun, rounds, limit } of benchmarks()) {
 		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${(Math.min(...times) / scale).toFixed(1)} to ${(Math.max(...times) / scale).toFixed(1)} (limit ${limit} ${unit})`
 	);
 }
+
+/** Pages of a season against a bare page of the same server, asked by turns: the 95th percentile of each. */
+async function seasonPages() {
+	const folder = path.join(root, '.data/bench-season');
+	rmSync(folder, { recursive: true, force: true });
+	const database = await startMariadb(folder, 5690);
+	Object.assign(process.env, database.env);
+	const { fillSeason } = await loadTs('bench/season.ts');
+	await fillSeason(path.join(root, 'db/migrations'));
+	ensureBuild(root);
+	const app = await startApp(root, await freePort(5480), database.env);
+	const BARE = '/keys';
+	const PAGES = ['/', '/?page=2', '/?q=guest+12', '/?when=past'];
+	const times = new Map([BARE, ...PAGES].map((page) => [page, []]));
+	try {
+		for (let i = 0; i < 260; i++) {
+			for (const [page, own] of times) {
+				const begin = process.hrtime.bigint();
+				await (await fetch(app.address + page)).text();
+				if (i >= 60) own.push(Number(process.hrtime.bigint() - begin) / 1e6);
+			}
+		}
+	} finally {
+		await app.stop();
+		await database.stop();
+	}
+	const p95 = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)];
+	const bare = p95(times.get(BARE));
+	console.log(`  bare page ${BARE}: p95 ${bare.toFixed(1)} ms`);
+	for (const page of PAGES) {
+		const own = p95(times.get(page));
+		const kept = own <= 3 * bare;
+		if (!kept) slow++;
+		console.log(
+			`${kept ? '✓' : '✗'} season of 300 trips, ${page}: p95 ${own.toFixed(1)} ms, ${(own / bare).toFixed(2)} times the bare page (limit 3)`
+		);
+	}
+}
+if (!process.argv.includes('--no-server')) await seasonPages();
 process.exitCode = slow > 0 ? 1 : 0;

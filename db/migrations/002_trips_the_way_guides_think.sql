@@ -1,14 +1,28 @@
--- A trip knows where it is; a stage knows its route, bed, pace and foul-weather variant (outline), and how many elements
--- its day has. What was one temperature and one kind of rain becomes a low and a high, and hours of rain.
+-- A trip knows where it is, and for the list of the season when its stages begin and end and how many there are; a stage
+-- knows its route, bed, pace and foul-weather variant (outline). What was one temperature and one kind of rain becomes a low and a high, and hours of rain.
 
-ALTER TABLE trips ADD COLUMN site JSON NULL AFTER place;
+ALTER TABLE trips
+	ADD COLUMN site JSON NULL AFTER place,
+	ADD COLUMN first_date DATE NULL,
+	ADD COLUMN last_date DATE NULL,
+	ADD COLUMN stages SMALLINT UNSIGNED NOT NULL DEFAULT 0,
+	ADD COLUMN empty_stages SMALLINT UNSIGNED NOT NULL DEFAULT 0,
+	ADD COLUMN search_text TEXT NOT NULL DEFAULT '',
+	ADD KEY trips_by_departure (deleted_at, first_date, name);
 
-ALTER TABLE stages
-	ADD COLUMN phases SMALLINT UNSIGNED NOT NULL DEFAULT 0 AFTER start_min,
-	ADD COLUMN outline JSON NULL AFTER base;
+UPDATE trips SET
+	first_date = (SELECT MIN(stage_date) FROM stages WHERE trip_id = trips.id),
+	last_date = (SELECT MAX(stage_date) FROM stages WHERE trip_id = trips.id),
+	stages = (SELECT COUNT(*) FROM stages WHERE trip_id = trips.id),
+	empty_stages = (SELECT COUNT(*) FROM stages WHERE trip_id = trips.id AND JSON_LENGTH(sequence) = 0),
+	search_text = CONCAT_WS(' ', name, place, (
+		SELECT GROUP_CONCAT(c.name SEPARATOR ' ') FROM trip_clients tc
+		JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL WHERE tc.trip_id = trips.id
+	));
+
+ALTER TABLE stages ADD COLUMN outline JSON NULL AFTER base;
 
 UPDATE stages SET
-	phases = JSON_LENGTH(sequence),
 	outline = JSON_OBJECT(
 		'route', JSON_OBJECT(
 			'startM', CAST(JSON_VALUE(base, '$.altitudeM') AS DECIMAL(8, 2)),

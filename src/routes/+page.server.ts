@@ -1,10 +1,10 @@
 import { climate } from '$lib/server/climate';
-import { pastTrips, seasonPage } from '$lib/server/db/season';
+import { seasonPage } from '$lib/server/db/season';
 import { seasonQuestion } from '$lib/server/season-question';
 
 export async function load({ url, depends }) {
 	depends('app:season');
 	const question = seasonQuestion(url);
-	const [season, past, places] = await Promise.all([seasonPage(question), pastTrips(), climate.places()]);
-	return { ...season, question, past, places };
+	const [season, places] = await Promise.all([seasonPage(question), climate.places()]);
+	return { ...season, question, places };
 }

@@ -4,7 +4,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { daysBetween } from '$lib/core/document/days';
 	import { nextStep } from '$lib/formats/next-step';
-	import { shortDate } from '$lib/formats/words';
+	import { monthAndYear, shortDate } from '$lib/formats/words';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
@@ -24,7 +24,7 @@
 
 	const pages = $derived(Math.ceil(data.total / data.question.limit));
 	const at = $derived(data.question.offset / data.question.limit + 1);
-	const past = $derived(data.question.when === 'past');
+	const over = $derived(data.question.when === 'past');
 
 	function address(change: Record<string, string | null>): string {
 		const query = new URLSearchParams(page.url.searchParams);
@@ -48,6 +48,14 @@
 				}),
 			SEARCH_AFTER_MS
 		);
+	}
+
+	/** Trips to start from, asked for when somebody comes to the form. */
+	let past = $state.raw<{ id: string; name: string; firstDate: string }[]>([]);
+	async function loadPast(): Promise<void> {
+		if (past.length > 0) return;
+		const response = await fetch('/api/v1/trips/past').catch(() => null);
+		if (response?.ok) past = ((await response.json()) as { trips: typeof past }).trips;
 	}
 
 	async function create(event: SubmitEvent): Promise<void> {
@@ -87,18 +95,11 @@
 		const days = daysBetween(data.question.today, date);
 		if (days === 0) return 'today';
 		if (days === 1) return 'tomorrow';
-		if (days < 0) return past ? '' : 'under way';
+		if (days < 0) return over ? '' : 'under way';
 		return days < 60 ? `in ${days} days` : `in ${Math.round(days / 30.4)} months`;
 	}
 	/** The month in which a trip leaves, said once over its trips. */
-	const monthOf = (date: string | null): string =>
-		date === null
-			? 'No days yet'
-			: new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', {
-					month: 'long',
-					year: 'numeric',
-					timeZone: 'UTC'
-				});
+	const monthOf = (date: string | null): string => (date === null ? 'No days yet' : monthAndYear(date));
 </script>
 
 <svelte:head><title>Trips · Snug Summit</title></svelte:head>
@@ -106,7 +107,7 @@
 <div class="page">
 	<section aria-labelledby="trips-head">
 		<div class="over">
-			<h1 id="trips-head">{past ? 'Trips that are over' : 'What leaves next'}</h1>
+			<h1 id="trips-head">{over ? 'Trips that are over' : 'What leaves next'}</h1>
 			<div class="search">
 				<Field
 					id="trip-search"
@@ -117,8 +118,8 @@
 				/>
 			</div>
 			<nav aria-label="Which trips">
-				<a href={address({ when: null, page: null })} aria-current={past ? undefined : 'page'}>Ahead</a>
-				<a href={address({ when: 'past', page: null })} aria-current={past ? 'page' : undefined}>Over</a>
+				<a href={address({ when: null, page: null })} aria-current={over ? undefined : 'page'}>Ahead</a>
+				<a href={address({ when: 'past', page: null })} aria-current={over ? 'page' : undefined}>Over</a>
 			</nav>
 		</div>
 		{#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
@@ -126,7 +127,7 @@
 			<p class="empty">
 				{#if data.question.search}
 					Nothing has “{data.question.search}” in its name, place or clients.
-				{:else if past}
+				{:else if over}
 					No trip is over yet.
 				{:else}
 					No trip ahead. Give the first one a name, here on the right.
@@ -158,15 +159,16 @@
 					<ul aria-label="Layer plans of {trip.name}">
 						{#each trip.clients as client (client.id)}
 							<li>
-								<a
-									href="/trips/{trip.id}/plan/{client.id}"
-									class:unasked={client.things === 0}
-									title={client.things === 0 ? 'nobody has asked yet' : undefined}>{client.name}</a
+								<a href="/trips/{trip.id}/plan/{client.id}" class={client.asked ? undefined : 'unasked'}
+									>{client.name}</a
 								>
 							</li>
 						{:else}
 							<li class="soft small">nobody yet</li>
 						{/each}
+						{#if trip.clientCount > trip.clients.length}
+							<li><a href="/trips/{trip.id}#clients">{trip.clientCount - trip.clients.length} more</a></li>
+						{/if}
 					</ul>
 					<p class="step">
 						<span class="tiny soft">next</span>
@@ -187,7 +189,13 @@
 		{/if}
 	</section>
 
-	<form onsubmit={create} class="new" aria-labelledby="new-head">
+	<form
+		onsubmit={create}
+		onfocusin={loadPast}
+		onpointerenter={loadPast}
+		class="new"
+		aria-labelledby="new-head"
+	>
 		<h2 id="new-head">A new trip</h2>
 		<Field
 			id="trip-name"
@@ -208,10 +216,8 @@
 			id="trip-like"
 			label="Start from"
 			none="an empty trip"
-			options={data.past.map(({ id }) => id)}
-			words={Object.fromEntries(
-				data.past.map((trip) => [trip.id, `${trip.name}, ${trip.firstDate.slice(0, 4)}`])
-			)}
+			options={past.map(({ id }) => id)}
+			words={Object.fromEntries(past.map((trip) => [trip.id, `${trip.name}, ${trip.firstDate.slice(0, 4)}`]))}
 			bind:value={likeTripId}
 		/>
 		{#if likeTripId}

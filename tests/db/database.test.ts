@@ -184,13 +184,27 @@ describe('the season', () => {
 		expect(await names(`guest ${mark}`)).toEqual(['soon']);
 		expect(await names(`${mark} 100% wild_`)).toEqual(['soon', 'late']);
 		expect(await names(`${mark} wildXplace`)).toEqual([]);
+		const guest = (await season(mark)).trips[0]!.clients[0]!.id;
+		await saveClient(guest, { ...(await getClient(guest)), name: 'Renamed' });
+		expect(await names(`guest ${mark}`)).toEqual([]);
+		expect(await names(`renamed ${mark}`)).toEqual(['soon']);
+		await setClientDeleted(guest, true);
+		expect(await names(`renamed ${mark}`)).toEqual([]);
+		await setClientDeleted(guest, false);
+		await setEnrolled((await season(mark)).trips[0]!.id, guest, false);
+		expect(await names(`renamed ${mark}`)).toEqual([]);
+		await setEnrolled((await season(mark)).trips[0]!.id, guest, true);
+		await saveClient(guest, { ...(await getClient(guest)), name: `Guest ${mark}` });
 		expect(await names(mark, { limit: 1, offset: 1 })).toEqual(['late']);
 		const [soon] = (await season(mark)).trips;
 		expect(soon).toMatchObject({ stages: 1, emptyStages: 1, firstDate: '2027-02-01' });
-		expect(soon!.clients).toMatchObject([{ name: `Guest ${mark}`, things: 0 }]);
-		expect((await find(`guest ${mark}`)).map(({ kind, tripId }) => [kind, tripId])).toEqual([
-			['client', soon!.id]
+		expect(soon!.clients).toMatchObject([{ name: `Guest ${mark}`, asked: false }]);
+		expect(soon).toMatchObject({ clientCount: 1, unaskedCount: 1, unasked: { name: `Guest ${mark}` } });
+		expect((await find(`guest ${mark} soon`)).map(({ kind, tripId }) => [kind, tripId])).toEqual([
+			['layer plan', soon!.id]
 		]);
+		expect((await find(`guest ${mark}`)).map(({ kind }) => kind)).toEqual(['layer plan', 'kit']);
+		expect((await find(`${mark} late`)).map(({ kind }) => kind)).toEqual(['trip']);
 		expect((await pastTrips(500)).map(({ name }) => name)).toContain(`${mark} gone`);
 	});
 });

@@ -38,7 +38,7 @@ test('a plan is made per phase, and a given outfit is judged', async ({ request 
 	};
 	expect(chosen.clientId).toBe('demo-teo');
 	expect(chosen.phases).toHaveLength(
-		DEMO_DOCUMENT.trip.stages.reduce((sum, { sequence }) => sum + sequence.length, 0)
+		3 * DEMO_DOCUMENT.trip.stages.reduce((sum, { sequence }) => sum + sequence.length, 0)
 	);
 	expect(chosen.findings.map(({ code }) => code)).toContain('short');
 	const fixed = [{ stageId: 'demo-day-1', phaseId: '1-open', worn: [{ thingId: 'demo-teo-top-cotton' }] }];

@@ -3,11 +3,15 @@ import { expect, test } from './test';
 
 const PAGES = [
 	['trips', '/'],
+	['trips that are over', '/?when=past'],
 	['trip', '/trips/demo-trip'],
+	['coast trip', '/trips/demo-coast'],
+	['keys', '/keys'],
 	['clients', '/clients'],
 	['kit', '/clients/demo-teo'],
 	['layer plan', '/trips/demo-trip/plan/demo-teo'],
 	['layer plan, second day', '/trips/demo-trip/plan/demo-runa?day=2'],
+	['layer plan in foul weather', '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet&foul=1'],
 	['list', '/trips/demo-trip/list/demo-teo']
 ] as const;
 

@@ -131,7 +131,9 @@ export function valueInUnits(value: number, unit: string, units: Units): { value
 const IN_TEXT = /([−-]?\d+(?:\.\d+)?) (°C|km\/h|m|K)(?![\w/·²³])/g;
 /** A sentence of the core, which speaks SI, with its figures in the units of the reader. */
 export function textInUnits(text: string, units: Units): string {
-	return text.replace(IN_TEXT, (_all, figure: string, unit: string) => {
+	return text.replace(IN_TEXT, (all, figure: string, unit: string) => {
+		// "At 10 m" is where the wind is measured, the world over.
+		if (figure === '10' && unit === 'm') return all;
 		const si = Number(figure.replace(MINUS, '-'));
 		const shown = valueInUnits(si, unit, units);
 		return `${rounded(shown.value, unit === 'K' && !Number.isInteger(shown.value) ? 1 : 0)} ${shown.unit}`;

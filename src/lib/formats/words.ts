@@ -38,15 +38,21 @@ export const duration = (minutes: number): string =>
 		? `${minutes} min`
 		: `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`;
 
+const dateFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
+	new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
+/** Made once: a formatter costs more than a hundred dates. */
+const WEEKDAY = dateFormat({ weekday: 'short' });
+const MONTH = dateFormat({ month: 'short' });
+const MONTH_AND_YEAR = dateFormat({ month: 'long', year: 'numeric' });
+
 /** An ISO date as "Sat 23 Jan 2027", the same on server and page; what is no date comes back as it is. */
 export function longDate(iso: string): string {
 	const date = new Date(`${iso}T12:00:00Z`);
 	if (Number.isNaN(date.getTime())) return iso;
-	const part = (options: Intl.DateTimeFormatOptions): string =>
-		new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(date);
-	return `${part({ weekday: 'short' })} ${part({ day: 'numeric' })} ${part({ month: 'short' })} ${part({ year: 'numeric' })}`;
+	return `${WEEKDAY.format(date)} ${date.getUTCDate()} ${MONTH.format(date)} ${date.getUTCFullYear()}`;
 }
-
+/** An ISO date as "January 2027". */
+export const monthAndYear = (iso: string): string => MONTH_AND_YEAR.format(new Date(`${iso}T12:00:00Z`));
 /** The same without the year: "Sat 23 Jan". */
 export const shortDate = (iso: string): string => longDate(iso).replace(/ \d{4}$/, '');
 

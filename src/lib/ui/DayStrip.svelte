@@ -51,7 +51,7 @@
 	}
 </script>
 
-<div class="strip">
+<div class="strip no-print">
 	<ol
 		aria-label="Days"
 		use:dragHandleZone={{

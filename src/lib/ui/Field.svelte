@@ -51,12 +51,13 @@
 
 	/** What was typed, as long as the value is what it meant: a figure is not rounded under one's fingers. */
 	let entry = $state.raw<{ typed: number; si: number } | null>(null);
+	// Null, not undefined, is what an emptied or half-typed number field says: a lone minus must not be wiped away.
 	const shown = $derived(
 		quantity && typeof value === 'number' && !Number.isNaN(value)
 			? entry?.si === value
 				? entry.typed
 				: forField(quantity, value, units)
-			: value
+			: (value ?? (null as unknown as undefined))
 	);
 	function setShown(next: string | number | null | undefined): void {
 		if (!quantity) value = next ?? undefined;

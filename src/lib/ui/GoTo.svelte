@@ -27,27 +27,28 @@
 	const found = $derived([...places, ...fitting(PAGES, query)].slice(0, 9));
 
 	interface Found {
-		kind: 'trip' | 'client';
+		kind: 'trip' | 'layer plan' | 'kit';
 		id: string;
 		name: string;
 		tripId: string | null;
 	}
-	const targetsOf = ({ kind, id, name, tripId }: Found): Target[] =>
-		kind === 'trip'
-			? [{ label: name, kind: 'trip', url: `/trips/${id}` }]
-			: [
-					...(tripId ? [{ label: name, kind: 'layer plan', url: `/trips/${tripId}/plan/${id}` }] : []),
-					{ label: name, kind: 'kit', url: `/clients/${id}` }
-				];
+	const targetOf = ({ kind, id, name, tripId }: Found): Target => ({
+		label: name,
+		kind,
+		url: kind === 'trip' ? `/trips/${id}` : kind === 'kit' ? `/clients/${id}` : `/trips/${tripId}/plan/${id}`
+	});
 	let asked = 0;
+	/** The answer that is on its way; Enter waits for it, so that it never goes where an older question led. */
+	let coming: Promise<void> = Promise.resolve();
 	/** Asks the server; an answer that comes after a newer question is dropped. */
-	async function look(): Promise<void> {
+	const look = (): Promise<void> => (coming = ask());
+	async function ask(): Promise<void> {
 		at = 0;
 		const mine = ++asked;
 		const response = await fetch(`/api/v1/find?q=${encodeURIComponent(query)}`).catch(() => null);
 		if (!response?.ok || mine !== asked) return;
 		const answer = (await response.json()) as { found: Found[] };
-		if (mine === asked) places = answer.found.flatMap(targetsOf);
+		if (mine === asked) places = answer.found.map(targetOf);
 	}
 
 	async function show(): Promise<void> {
@@ -66,7 +67,7 @@
 	function onkeydown(event: KeyboardEvent): void {
 		if (event.key === 'ArrowDown') at = Math.min(at + 1, found.length - 1);
 		else if (event.key === 'ArrowUp') at = Math.max(at - 1, 0);
-		else if (event.key === 'Enter') go(found[at]?.url ?? '/');
+		else if (event.key === 'Enter') void coming.then(() => go(found[at]?.url ?? '/'));
 		else return;
 		event.preventDefault();
 	}

@@ -4,6 +4,8 @@
 	import type { PlannedPhase, Where } from '$lib/core/plan/plan';
 	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
+	import { tempWords } from '$lib/formats/units';
+	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 
 	interface Props {
@@ -90,7 +92,7 @@
 					? [
 							{
 								label: run.row === 'hands' ? 'Fingers' : 'Toes',
-								text: `${local.startC.toFixed(0)} °C at the start, ${local.endC.toFixed(0)} °C at the end`
+								text: `${tempWords(local.startC, readerUnits())} at the start, ${tempWords(local.endC, readerUnits())} at the end`
 							}
 						]
 					: [])

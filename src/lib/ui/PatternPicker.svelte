@@ -28,9 +28,10 @@
 	let chosenPace = $state<Pace>(pace);
 	let query = $state('');
 
+	/** Minutes outdoors, nights and houses apart. */
 	const minutesOf = (sequence: Sequence): number =>
 		rolledOut(sequence)
-			.filter(({ phase }) => phase.kind !== 'what-if' && phase.kind !== 'sleep')
+			.filter(({ phase }) => phase.kind !== 'what-if' && phase.place !== 'in' && phase.place !== 'bed')
 			.reduce((sum, { phase }) => sum + phase.minutes, 0);
 	const whatIfs = (sequence: Sequence): number =>
 		sequence.filter((item) => item.type === 'phase' && item.kind === 'what-if').length;
@@ -89,7 +90,7 @@
 				<button class="pattern" class:own={pattern.own} onclick={() => choose(pattern.id, pattern.own)}>
 					<span>{pattern.name}</span>
 					<span class="tiny soft"
-						>{pattern.own ? 'our own · ' : ''}{duration(minutesOf(pattern.sequence))}{whatIfs(
+						>{pattern.own ? 'our own · ' : ''}out {duration(minutesOf(pattern.sequence))}{whatIfs(
 							pattern.sequence
 						) > 0
 							? ` · ${whatIfs(pattern.sequence)} what-ifs`

@@ -62,7 +62,7 @@
 						</table>
 					{/if}
 					<p class="source">
-						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {reason.source}
+						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {text(reason.source)}
 					</p>
 				</li>
 			{/each}

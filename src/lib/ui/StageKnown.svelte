@@ -204,7 +204,9 @@
 		</div>
 		<div class="wide">
 			<p class="tiny soft">
-				Rain and snow · {note('wetSpells')}{#if error('base.wetSpells')}
+				Rain and snow{stage.base.wetSpells.length > 0
+					? ` · ${note('wetSpells')}`
+					: ': none'}{#if error('base.wetSpells')}
 					<span class="error">{error('base.wetSpells')}</span>{/if}
 			</p>
 			{#each stage.base.wetSpells as spell, i (i)}

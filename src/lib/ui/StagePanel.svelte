@@ -136,7 +136,7 @@
 	}
 </script>
 
-<section class="panel sheet" aria-label="The day {stage.name}">
+<section class="panel sheet no-print" aria-label="The day {stage.name}">
 	<div class="first">
 		<Field
 			id="stage-name"
@@ -308,6 +308,7 @@
 		padding-top: 8px;
 	}
 	.scroll {
+		position: relative;
 		overflow-x: auto;
 	}
 	@media (max-width: 1000px) {

@@ -42,7 +42,7 @@
 	}
 </script>
 
-<section id="clients" aria-labelledby="clients-head">
+<section id="clients" class="no-print" aria-labelledby="clients-head">
 	<h2 id="clients-head">Who comes along</h2>
 	<ul>
 		{#each clients as client (client.id)}
@@ -93,7 +93,8 @@
 	}
 	#clients li {
 		display: flex;
-		gap: 20px;
+		flex-wrap: wrap;
+		gap: 4px 20px;
 		align-items: baseline;
 		padding: 5px 0;
 		border-bottom: 1px solid var(--rule);
@@ -105,12 +106,13 @@
 	.enrol {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 34px;
+		gap: 14px 34px;
 		margin-top: 14px;
 	}
 	.enrol form,
 	.known {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 10px;
 		align-items: end;
 	}

@@ -86,8 +86,8 @@
 
 	const heights = $derived(columns.map(({ cell }) => cell.altitudeM));
 	const land = $derived.by(() => {
-		const low = Math.min(...heights, Infinity);
-		const high = Math.max(...heights, -Infinity);
+		const low = heights.length > 0 ? Math.min(...heights) : 0;
+		const high = heights.length > 0 ? Math.max(...heights) : 0;
 		const spread = Math.max(150, high - low);
 		return scaleLinear([low - spread * 0.25, low + spread], [LAND.bottom, LAND.top]);
 	});
@@ -204,7 +204,7 @@
 		views.length > 1
 			? []
 			: columns.flatMap((column) => {
-					const room = Math.floor((column.right - column.left - 4) / 6.4);
+					const room = Math.floor((column.right - column.left - 4) / 5.9);
 					const text = column.cell.name;
 					return room < 5
 						? []
@@ -215,8 +215,9 @@
 		views.flatMap((view, index) => {
 			const own = byView[index]!;
 			if (own.length === 0) return [];
-			const room = Math.floor((own.at(-1)!.right - own[0]!.left) / 7);
-			const text = `${shortDate(view.stage.date)} ${view.stage.name}`;
+			const room = Math.floor((own.at(-1)!.right - own[0]!.left) / 8.4);
+			const date = shortDate(view.stage.date);
+			const text = room < 16 ? date.replace(/ \w+$/, '') : `${date} ${view.stage.name}`;
 			return [
 				{
 					index,
@@ -339,8 +340,15 @@
 	});
 </script>
 
+{#if columns.length === 0}
+	<p class="nothing">
+		Nothing happens on {views.length > 1 ? 'these days' : 'this day'} yet. Choose a pattern below, and it draws
+		itself.
+	</p>
+{/if}
 <div
 	class="drawing"
+	class:hidden={columns.length === 0}
 	bind:clientWidth={width}
 	tabindex="0"
 	role="slider"
@@ -514,7 +522,7 @@
 	<p class="readout" aria-hidden="true">{focus ? words(focus) : ''}</p>
 </div>
 
-<div class="legend tiny no-print-legend">
+<div class="legend tiny" class:hidden={columns.length === 0}>
 	<span class="key air-key">air</span>
 	<span class="key felt-key">felt, with the wind</span>
 	<span class="key band-key">the three weathers</span>
@@ -704,6 +712,13 @@
 		fill: var(--ink);
 		fill-opacity: 0.12;
 		stroke: var(--ink);
+	}
+	.nothing {
+		padding: 18px 10px;
+		font-size: 17px;
+	}
+	.hidden {
+		display: none;
 	}
 	.readout {
 		min-height: 44px;

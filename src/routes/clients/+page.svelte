@@ -23,12 +23,12 @@
 		const answer = await send('DELETE', `/api/v1/clients/${client.id}`);
 		message = answer.message;
 		if (answer.ok) removed = client;
-		await invalidate('app:places');
+		await invalidate('app:clients');
 	}
 	async function restore(): Promise<void> {
 		if (removed) await send('POST', `/api/v1/clients/${removed.id}/restore`);
 		removed = null;
-		await invalidate('app:places');
+		await invalidate('app:clients');
 	}
 </script>
 

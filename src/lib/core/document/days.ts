@@ -16,9 +16,18 @@ export function daysLater(date: string, days: number): string {
 export const daysBetween = (from: string, to: string): number =>
 	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 
-/** The next day of a trip: it starts where the one before slept, and the air goes on as it was. */
-export function nextStage(id: string, before: Stage | undefined, number: number, today: string): Stage {
-	const bedM = before?.route.bedM ?? 1000;
+/**
+ * The next day of a trip: it starts where the one before slept, and the air goes on as it was.
+ * @param homeM height at which a trip without days begins, m
+ */
+export function nextStage(
+	id: string,
+	before: Stage | undefined,
+	number: number,
+	today: string,
+	homeM = 1000
+): Stage {
+	const bedM = before?.route.bedM ?? homeM;
 	return {
 		id,
 		name: `Day ${number}`,
@@ -29,7 +38,7 @@ export function nextStage(id: string, before: Stage | undefined, number: number,
 			: {
 					lowTempC: -2,
 					highTempC: 4,
-					altitudeM: 1000,
+					altitudeM: homeM,
 					lapseKPerKm: 6.5,
 					inversion: null,
 					heights: [],
@@ -56,11 +65,17 @@ export function nextStage(id: string, before: Stage | undefined, number: number,
 	};
 }
 
+/** "Day 3" becomes "Day 4", any other name says that it is done again. */
+function nameOfCopy(name: string): string {
+	const number = /^Day (\d+)$/.exec(name)?.[1];
+	return number ? `Day ${Number(number) + 1}` : `${name.replace(/, again$/, '').slice(0, 113)}, again`;
+}
+
 /** A copy of a day with ids of its own, a day later. */
 export const copyOfStage = (stage: Stage, newId: () => string): Stage => ({
 	...structuredClone(stage),
 	id: newId(),
-	name: `${stage.name.slice(0, 113)}, again`,
+	name: nameOfCopy(stage.name),
 	date: daysLater(stage.date, 1),
 	sequence: withNewIds(stage.sequence, newId),
 	foul: stage.foul && { ...structuredClone(stage.foul), sequence: withNewIds(stage.foul.sequence, newId) }

@@ -28,6 +28,8 @@ type CautionRule = (facts: CautionFacts) => Told | null;
 
 const outside = (cell: Cell): boolean => !ROOFED.has(cell.place);
 const lived = (cell: Cell): boolean => cell.kind !== 'what-if';
+const clockWords = (minutes: number): string =>
+	`${Math.floor((minutes % 1440) / 60)}:${String(Math.round(minutes) % 60).padStart(2, '0')}`;
 const feltC = (tempC: number): string => `${Math.round(tempC)} °C`;
 const coldest = (cells: readonly Cell[]): Cell => cells.reduce((a, b) => (b.feltTempC < a.feltTempC ? b : a));
 
@@ -80,6 +82,23 @@ function wetStop(cells: readonly Cell[]): { wet: Cell; stop: Cell; from: 'water'
 	return null;
 }
 
+/** Minutes until bare face, ears or hands freeze, phase by phase; each phase once, at its coldest. */
+function frostbiteByPhase(cells: readonly Cell[]): [string, string][] {
+	const byPhase = new Map<string, Cell>();
+	for (const cell of cells) {
+		const before = byPhase.get(cell.phaseId);
+		if (!before || cell.feltTempC < before.feltTempC) byPhase.set(cell.phaseId, cell);
+	}
+	return [...byPhase.values()].map(({ name, feltTempC, startMin }): [string, string] => {
+		const [from, to] = frostbiteClass(feltTempC).minutes!;
+		const minutes = from === 0 ? `under ${to} min` : `${from} to ${to} min`;
+		return [
+			`${name}, ${clockWords(startMin)}`,
+			`${feltC(feltTempC)} felt: face, ears, hands bare ${minutes}`
+		];
+	});
+}
+
 const frostbite: CautionRule = ({ cells }) => {
 	const at = cells.filter(
 		(cell) => outside(cell) && cell.kind !== 'sleep' && frostbiteClass(cell.feltTempC).level !== 'low'
@@ -91,7 +110,7 @@ const frostbite: CautionRule = ({ cells }) => {
 		cells: at,
 		parts: ['face', 'ears', 'hands'],
 		message: `${worst.name}: feels like ${feltC(worst.feltTempC)}. Bare face, ears and hands can freeze ${from === 0 ? `in under ${to}` : `within ${from} to ${to}`} min; wet skin and skin on metal sooner. Cover up and look at each other’s faces; the guide decides whether to go.`,
-		reason: reason('frostbite', [['felt', worst.feltTempC, '°C']])
+		reason: reason('frostbite', frostbiteByPhase(at))
 	};
 };
 

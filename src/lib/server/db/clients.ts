@@ -4,6 +4,7 @@ import type { Part } from '$lib/core/cloth/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import { refreshClientSearch, refreshTripSearch } from './search-text';
 import { getTrip } from './trips';
 
 interface ClientRow {
@@ -142,6 +143,7 @@ export async function createClient(name: string, tripId?: string): Promise<strin
 		if (tripId) {
 			await getTrip(tripId, db);
 			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [tripId, id]);
+			await refreshTripSearch(db, tripId);
 		}
 	});
 	return id;
@@ -151,34 +153,39 @@ export type ClientEdit = Pick<Client, 'name' | 'offsetClo' | 'careful' | 'answer
 
 /** Saves what is known of a client and returns the new version. @throws ConflictError, NotFoundError */
 export async function saveClient(id: string, edit: ClientEdit): Promise<number> {
-	const touched = await write(
-		pool(),
-		`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, version = version + 1
-		 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
-		[
-			edit.name,
-			JSON.stringify(edit.offsetClo),
-			JSON.stringify(edit.careful),
-			JSON.stringify(edit.answeredParts),
-			id,
-			edit.version
-		]
-	);
-	if (touched === 0) {
-		await getClient(id);
-		throw new ConflictError('client');
-	}
-	return edit.version + 1;
+	return inTransaction(async (db) => {
+		const touched = await write(
+			db,
+			`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, version = version + 1
+			 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
+			[
+				edit.name,
+				JSON.stringify(edit.offsetClo),
+				JSON.stringify(edit.careful),
+				JSON.stringify(edit.answeredParts),
+				id,
+				edit.version
+			]
+		);
+		if (touched === 0) {
+			await getClient(id, db);
+			throw new ConflictError('client');
+		}
+		await refreshClientSearch(db, id);
+		return edit.version + 1;
+	});
 }
 
 /** Deletes a client, or brings one back. @throws NotFoundError */
 export async function setClientDeleted(id: string, deleted: boolean): Promise<void> {
-	const touched = await write(
-		pool(),
-		'UPDATE clients SET deleted_at = ?, version = version + 1 WHERE id = ?',
-		[deleted ? new Date() : null, id]
-	);
-	if (touched === 0) throw new NotFoundError('client');
+	await inTransaction(async (db) => {
+		const touched = await write(db, 'UPDATE clients SET deleted_at = ?, version = version + 1 WHERE id = ?', [
+			deleted ? new Date() : null,
+			id
+		]);
+		if (touched === 0) throw new NotFoundError('client');
+		await refreshClientSearch(db, id);
+	});
 }
 
 async function insertThing(

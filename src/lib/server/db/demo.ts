@@ -3,6 +3,7 @@ import { DEMO_DOCUMENT } from '$lib/formats/demo';
 import type { Document } from '$lib/core/document/types';
 import { inTransaction, pool, rows, write, type Db } from './pool';
 import { insertClient } from './clients';
+import { refreshTripSearch } from './search-text';
 import { insertTrip } from './trips';
 
 /** Whether nobody has put anything in yet, not even into the bin. */
@@ -29,4 +30,5 @@ async function loadDocument(db: Db, { trip, clients }: Document): Promise<void> 
 		await insertClient(db, client);
 		await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
 	}
+	await refreshTripSearch(db, trip.id);
 }

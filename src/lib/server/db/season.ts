@@ -10,8 +10,16 @@ export interface TripLine {
 	stages: number;
 	/** stages in which nothing happens yet */
 	emptyStages: number;
-	clients: { id: string; name: string; things: number }[];
+	/** how many come along, and of how many nobody has asked yet what they own */
+	clientCount: number;
+	unaskedCount: number;
+	/** the first of those of whom nobody has asked */
+	unasked: { id: string; name: string } | null;
+	/** some of them by name; "asked" is whether anything of their kit is known */
+	clients: { id: string; name: string; asked: boolean }[];
 }
+/** Clients named on the list; the others are on the trip's own page. */
+const NAMED = 5;
 
 export interface SeasonQuestion {
 	/** words that trip, place or a client must have, all of them */
@@ -22,65 +30,53 @@ export interface SeasonQuestion {
 	limit: number;
 	offset: number;
 }
-interface LineRow extends Omit<TripLine, 'clients'> {
+interface LineRow extends Omit<TripLine, 'clients' | 'clientCount' | 'unaskedCount' | 'unasked'> {
 	total: number;
 }
 
 const liked = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
-/** Conditions that every word of a search sets. */
-function searchSql(search: string): { sql: string; values: Value[] } {
-	const words = search.split(/\s+/).filter((word) => word !== '');
-	return {
-		sql: words
-			.map(
-				() => ` AND (t.name LIKE ? OR t.place LIKE ? OR EXISTS (
-					SELECT 1 FROM trip_clients tc JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
-					WHERE tc.trip_id = t.id AND c.name LIKE ?))`
-			)
-			.join(''),
-		values: words.flatMap((word) => [liked(word), liked(word), liked(word)])
-	};
-}
-
 /** One page of the season: what leaves next first, or what came home last first. `total` counts all that fit. */
 export async function seasonPage(question: SeasonQuestion): Promise<{ trips: TripLine[]; total: number }> {
 	const { search, today, when, limit, offset } = question;
-	const words = searchSql(search);
+	const words = search.split(/\s+/).filter((word) => word !== '');
+	const fits = words.map(() => ' AND t.search_text LIKE ?').join('');
 	const ahead = when === 'ahead';
 	const lines = await rows<LineRow>(
 		pool(),
-		`SELECT t.id, t.name, t.place, s.firstDate, s.lastDate, COALESCE(s.stages, 0) AS stages,
-			COALESCE(s.emptyStages, 0) AS emptyStages, COUNT(*) OVER () AS total
-		 FROM trips t LEFT JOIN (
-			SELECT trip_id, MIN(stage_date) AS firstDate, MAX(stage_date) AS lastDate, COUNT(*) AS stages,
-				SUM(phases = 0) AS emptyStages FROM stages GROUP BY trip_id
-		 ) s ON s.trip_id = t.id
-		 WHERE t.deleted_at IS NULL AND ${ahead ? '(s.lastDate IS NULL OR s.lastDate >= ?)' : 's.lastDate < ?'}${words.sql}
-		 ORDER BY ${ahead ? "COALESCE(s.firstDate, '9999-12-31'), t.name" : 's.lastDate DESC, t.name'}
+		`SELECT t.id, t.name, t.place, t.first_date AS firstDate, t.last_date AS lastDate, t.stages,
+			t.empty_stages AS emptyStages, COUNT(*) OVER () AS total
+		 FROM trips t
+		 WHERE t.deleted_at IS NULL AND ${ahead ? '(t.last_date IS NULL OR t.last_date >= ?)' : 't.last_date < ?'}${fits}
+		 ORDER BY ${ahead ? 't.first_date IS NULL, t.first_date, t.name' : 't.last_date DESC, t.name'}
 		 LIMIT ? OFFSET ?`,
-		[today, ...words.values, String(limit), String(offset)]
+		[today, ...words.map(liked), String(limit), String(offset)]
 	);
 	const ids = lines.map(({ id }) => id);
 	const enrolled =
 		ids.length === 0
 			? []
-			: await rows<{ tripId: string; id: string; name: string; things: number }>(
+			: await rows<{ tripId: string; id: string; name: string; asked: number }>(
 					pool(),
 					`SELECT tc.trip_id AS tripId, c.id, c.name,
-						(SELECT COUNT(*) FROM things th WHERE th.client_id = c.id AND th.deleted_at IS NULL) AS things
+						EXISTS (SELECT 1 FROM things th WHERE th.client_id = c.id AND th.deleted_at IS NULL) AS asked
 					 FROM trip_clients tc JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
 					 WHERE tc.trip_id IN (${ids.map(() => '?').join(', ')}) ORDER BY tc.enrolled_at, c.name`,
 					ids
 				);
-	const trips = lines.map(({ total: _total, ...line }) => ({
-		...line,
-		stages: Number(line.stages),
-		emptyStages: Number(line.emptyStages),
-		clients: enrolled
+	const trips = lines.map(({ total: _total, ...line }): TripLine => {
+		const clients = enrolled
 			.filter(({ tripId }) => tripId === line.id)
-			.map(({ id, name, things }) => ({ id, name, things: Number(things) }))
-	}));
+			.map(({ id, name, asked }) => ({ id, name, asked: asked > 0 }));
+		const unasked = clients.filter(({ asked }) => !asked);
+		return {
+			...line,
+			clientCount: clients.length,
+			unaskedCount: unasked.length,
+			unasked: unasked[0] ? { id: unasked[0].id, name: unasked[0].name } : null,
+			clients: clients.slice(0, NAMED)
+		};
+	});
 	return { trips, total: Number(lines[0]?.total ?? 0) };
 }
 
@@ -88,39 +84,46 @@ export async function seasonPage(question: SeasonQuestion): Promise<{ trips: Tri
 export const pastTrips = async (limit = 60): Promise<{ id: string; name: string; firstDate: string }[]> =>
 	rows(
 		pool(),
-		`SELECT t.id, t.name, MIN(s.stage_date) AS firstDate FROM trips t JOIN stages s ON s.trip_id = t.id
-		 WHERE t.deleted_at IS NULL GROUP BY t.id, t.name ORDER BY firstDate DESC LIMIT ?`,
+		`SELECT id, name, first_date AS firstDate FROM trips
+		 WHERE deleted_at IS NULL AND first_date IS NOT NULL ORDER BY first_date DESC LIMIT ?`,
 		[String(limit)]
 	);
 
 export interface Found {
-	kind: 'trip' | 'client';
-	id: string;
+	kind: 'trip' | 'layer plan' | 'kit';
 	name: string;
-	/** for a client: one of their trips, so that the plan can be opened */
+	/** a trip's or client's id; of a layer plan the client's */
+	id: string;
 	tripId: string | null;
 }
-/** Trips and clients whose names have all the words, for the finder. */
+/** Trips, layer plans and kits whose names have all the words: a plan by its client's name and its trip's. */
 export async function find(search: string, limit = 12): Promise<Found[]> {
 	const words = search.split(/\s+/).filter((word) => word !== '');
-	const like = words.map(() => ' AND name LIKE ?').join('');
-	const values = words.map(liked);
-	const [trips, clients] = await Promise.all([
+	const like = (column: string): string => words.map(() => ` AND ${column} LIKE ?`).join('');
+	const values = [...words.map(liked), String(limit)];
+	const [trips, plans, kits] = await Promise.all([
 		rows<{ id: string; name: string }>(
 			pool(),
-			`SELECT id, name FROM trips WHERE deleted_at IS NULL${like} ORDER BY name LIMIT ?`,
-			[...values, String(limit)]
+			`SELECT id, name FROM trips WHERE deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
+			values
 		),
-		rows<{ id: string; name: string; tripId: string | null }>(
+		rows<{ id: string; name: string; tripId: string }>(
 			pool(),
-			`SELECT id, name, (SELECT MIN(tc.trip_id) FROM trip_clients tc JOIN trips t ON t.id = tc.trip_id AND t.deleted_at IS NULL
-				WHERE tc.client_id = clients.id) AS tripId
-			 FROM clients WHERE deleted_at IS NULL${like} ORDER BY name LIMIT ?`,
-			[...values, String(limit)]
+			`SELECT c.id, CONCAT(c.name, ', on ', t.name) AS name, t.id AS tripId FROM trip_clients tc
+			 JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
+			 JOIN trips t ON t.id = tc.trip_id AND t.deleted_at IS NULL
+			 WHERE TRUE${like("CONCAT(c.name, ' ', t.name)")} ORDER BY c.name, t.name LIMIT ?`,
+			values
+		),
+		rows<{ id: string; name: string }>(
+			pool(),
+			`SELECT id, name FROM clients WHERE deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
+			values
 		)
 	]);
 	return [
-		...clients.map((client): Found => ({ kind: 'client', ...client })),
+		...plans.map((plan): Found => ({ kind: 'layer plan', ...plan })),
+		...kits.map((kit): Found => ({ kind: 'kit', ...kit, tripId: null })),
 		...trips.map((trip): Found => ({ kind: 'trip', ...trip, tripId: trip.id }))
 	];
 }

@@ -3,6 +3,7 @@ import { withNewIds } from '$lib/core/patterns/pattern';
 import { threeWeathers } from '$lib/core/weather/climate';
 import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import { refreshTripSearch } from './search-text';
 
 interface TripRow {
 	id: string;
@@ -59,13 +60,13 @@ export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
 	};
 }
 
-async function insertStages(db: Db, tripId: string, stages: readonly Stage[]): Promise<void> {
+async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Promise<void> {
 	for (const [position, stage] of stages.entries()) {
 		const { id, name, date, startMin, base, sequence, ...outline } = stage;
 		await write(
 			db,
-			`INSERT INTO stages (trip_id, id, position, name, stage_date, start_min, phases, base, outline, sequence)
-			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+			`INSERT INTO stages (trip_id, id, position, name, stage_date, start_min, base, outline, sequence)
+			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
 			[
 				tripId,
 				id,
@@ -73,13 +74,26 @@ async function insertStages(db: Db, tripId: string, stages: readonly Stage[]): P
 				name,
 				date,
 				startMin,
-				sequence.length,
 				JSON.stringify(base),
 				JSON.stringify(outline satisfies Outline),
 				JSON.stringify(sequence)
 			]
 		);
 	}
+	// What the list of the season shows is kept with the trip, so that it need not count.
+	const dates = stages.map(({ date }) => date).sort();
+	await write(
+		db,
+		'UPDATE trips SET first_date = ?, last_date = ?, stages = ?, empty_stages = ? WHERE id = ?',
+		[
+			dates[0] ?? null,
+			dates.at(-1) ?? null,
+			stages.length,
+			stages.filter(({ sequence }) => sequence.length === 0).length,
+			tripId
+		]
+	);
+	await refreshTripSearch(db, tripId);
 }
 
 /** Adds a whole trip, as it stands. */
@@ -91,7 +105,7 @@ export async function insertTrip(db: Db, trip: Omit<Trip, 'version' | 'deletedAt
 		trip.site && JSON.stringify(trip.site),
 		JSON.stringify(trip.weathers)
 	]);
-	await insertStages(db, trip.id, trip.stages);
+	await putStages(db, trip.id, trip.stages);
 }
 
 export interface NewTrip {
@@ -167,7 +181,7 @@ export async function saveTrip(id: string, edit: TripEdit): Promise<number> {
 		);
 		if (touched === 0) throw new ConflictError('trip', await getTrip(id, db));
 		await write(db, 'DELETE FROM stages WHERE trip_id = ?', [id]);
-		await insertStages(db, id, edit.stages);
+		await putStages(db, id, edit.stages);
 		return edit.version + 1;
 	});
 }
@@ -186,5 +200,8 @@ export async function setEnrolled(tripId: string, clientId: string, enrolled: bo
 	const sql = enrolled
 		? 'INSERT IGNORE INTO trip_clients (trip_id, client_id) VALUES (?, ?)'
 		: 'DELETE FROM trip_clients WHERE trip_id = ? AND client_id = ?';
-	await write(pool(), sql, [tripId, clientId]);
+	await inTransaction(async (db) => {
+		await write(db, sql, [tripId, clientId]);
+		await refreshTripSearch(db, tripId);
+	});
 }

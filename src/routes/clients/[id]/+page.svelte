@@ -11,6 +11,8 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import { massWords } from '$lib/formats/units';
+	import { readerUnits } from '$lib/ui/reader-units';
 	import { send } from '$lib/ui/send';
 	import { why } from '$lib/ui/why.svelte';
 
@@ -127,7 +129,10 @@
 					text: `${clo(insulation.value ?? 0)} clo · ${insulation.state}, from the ${insulation.source}`
 				},
 				{ label: 'How that is known', text: type.insulationSource.text },
-				{ label: 'Weight', text: `${mass.value} g · ${mass.state}, from the ${mass.source}` },
+				{
+					label: 'Weight',
+					text: `${massWords(mass.value ?? 0, readerUnits())} · ${mass.state}, from the ${mass.source}`
+				},
 				{ label: 'Water', text: factOf(thing, 'waterGrade').value ?? '' },
 				{ label: 'Fibre', text: factOf(thing, 'fibre').value ?? '' }
 			],

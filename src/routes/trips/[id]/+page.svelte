@@ -5,6 +5,7 @@
 	import { threeWeathers, usualBase } from '$lib/core/weather/climate';
 	import { copyOfStage, daysBetween, inOrder, nextStage, shifted, withKnown } from '$lib/core/document/days';
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
+	import { cautionsOf } from '$lib/core/plan/cautions';
 	import type { Cell } from '$lib/core/plan/conditions';
 	import Cautions from '$lib/ui/Cautions.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -59,14 +60,15 @@
 		}
 		return byPhase;
 	});
+	/** Of several days together the worst of each kind is said. */
 	const cautions = $derived.by(() => {
-		const seen = new Set<string>();
-		return shown
-			.flatMap((view) => view.cautions[weatherAt] ?? [])
-			.filter(({ code, message }) => {
-				const key = shown.length > 1 ? code : message;
-				return !seen.has(key) && seen.add(key);
-			});
+		if (shown.length <= 1) return shown[0]?.cautions[weatherAt] ?? [];
+		const stage = { ...shown[0]!.stage, terrain: [...new Set(shown.flatMap((view) => view.stage.terrain))] };
+		return cautionsOf({
+			stage,
+			site: $state.snapshot(trip.site) as Site | null,
+			cells: shown.flatMap((view) => view.cells[weatherAt] ?? [])
+		});
 	});
 
 	function changed(key = ''): void {
@@ -123,7 +125,8 @@
 	function addStage(): void {
 		const stages = $state.snapshot(editor.trip.stages) as Stage[];
 		const today = new Date().toISOString().slice(0, 10);
-		setStages([...stages, nextStage(newId(), stages.at(-1), stages.length + 1, today)]);
+		const home = data.places.find(({ id }) => id === editor.trip.site?.placeId)?.altitudeM;
+		setStages([...stages, nextStage(newId(), stages.at(-1), stages.length + 1, today, home)]);
 		pick(stages.length);
 		if (stages.length === 0) void fillUsual([0]);
 	}
@@ -227,8 +230,8 @@
 <svelte:window {onkeydown} />
 <svelte:head><title>{trip.name} · Snug Summit</title></svelte:head>
 
-<h1 class="visually-hidden">{trip.name}</h1>
-<div class="head">
+<h1 class="print-head">{trip.name}</h1>
+<div class="head no-print">
 	<Field
 		id="name"
 		label="Trip"
@@ -265,7 +268,7 @@
 	{/if}
 	<SaveState {editor} />
 </div>
-<details class="site">
+<details class="site no-print">
 	<summary class="tiny soft">Where on the map{trip.site ? '' : ': without it dawn counts as 6:30'}</summary>
 	<div class="rows">
 		{#each [['latitudeDeg', 'Latitude', '° north'], ['longitudeDeg', 'Longitude', '° east'], ['utcOffsetMin', 'Local time minus UTC', 'min']] as const as [key, label, unit] (key)}
@@ -296,7 +299,7 @@
 				{/each}
 			</div>
 			<p class="small soft meaning">{trip.weathers[weatherAt]!.meaning}</p>
-			<div class="views">
+			<div class="views no-print">
 				{#if trip.stages.length > 1}
 					<button
 						class="quiet small"
@@ -387,6 +390,23 @@
 	}
 	.site summary {
 		cursor: pointer;
+	}
+	.print-head {
+		position: absolute;
+		clip-path: inset(50%);
+	}
+	@media print {
+		.print-head {
+			position: static;
+			clip-path: none;
+		}
+		.picture {
+			border: 0;
+			padding: 0;
+		}
+		.weathers button:not([aria-checked='true']) {
+			display: none;
+		}
 	}
 	.rows {
 		display: grid;

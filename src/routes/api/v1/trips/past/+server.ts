@@ -1,0 +1,5 @@
+import { pastTrips } from '$lib/server/db/season';
+import { api } from '$lib/server/http';
+
+/** Trips that another can start from, the latest first. */
+export const GET = api(async () => ({ trips: await pastTrips() }));
