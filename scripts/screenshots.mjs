@@ -20,7 +20,35 @@ const openWhy = (words) => (page) => page.getByRole('button', { name: words }).f
 
 const VIEWS = [
 	{ name: 'trips', url: '/' },
-	{ name: 'trip', url: '/trips/demo-trip' },
+	{
+		name: 'trip',
+		url: '/trips/demo-trip',
+		act: async (page) => {
+			await page.getByRole('radio', { name: 'Cold snap' }).click();
+			await page
+				.getByText(/No change for|Nobody’s verdicts/)
+				.waitFor({ timeout: 60_000 })
+				.catch(() => {});
+			await page.mouse.move(620, 330);
+		}
+	},
+	{
+		name: 'trip-whole',
+		url: '/trips/demo-coast',
+		act: (page) => page.getByRole('button', { name: 'Whole trip' }).click()
+	},
+	{ name: 'day', url: '/trips/demo-coast', whole: true },
+	{
+		name: 'who-changes',
+		url: '/trips/demo-coast',
+		act: async (page) => {
+			await page.getByRole('radio', { name: 'Cold snap' }).click();
+			await page.getByText(/^No change for/).waitFor({ timeout: 60_000 });
+			await page.getByRole('heading', { name: 'Who changes' }).scrollIntoViewIfNeeded();
+		}
+	},
+	{ name: 'trip-phone', url: '/trips/demo-coast', phone: true },
+	{ name: 'warm-side', url: '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet', whole: true },
 	{ name: 'kit', url: '/clients/demo-teo' },
 	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true },
 	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true },
@@ -52,8 +80,9 @@ async function main() {
 	const out = path.join(root, 'docs/screenshots');
 	mkdirSync(out, { recursive: true });
 	try {
-		for (const { name, url, act, whole } of VIEWS) {
-			const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+		for (const { name, url, act, whole, phone } of VIEWS) {
+			const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 };
+			const page = await browser.newPage({ viewport });
 			await page.goto(app.address + url, { waitUntil: 'networkidle' });
 			await act?.(page);
 			await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: whole ?? false });

@@ -4,7 +4,8 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
-import { check, documentSchema, tripEditSchema } from '../../src/lib/formats/schema';
+import { check } from '../../src/lib/formats/check';
+import { documentSchema, tripEditSchema } from '../../src/lib/formats/schema';
 import {
 	addThing, createClient, getClient, getDocument, listClients, saveClient, saveThing, setClientDeleted, setThingDeleted
 } from '../../src/lib/server/db/clients'; // prettier-ignore

@@ -2,7 +2,8 @@ import Papa from 'papaparse';
 import type { DayForecast } from '../core/weather/climate';
 import type { Trip } from '../core/document/types';
 import { PRECIPITATIONS, type Precipitation } from '../core/weather/precipitation';
-import { check, forecastFileSchema, type Checked, type FieldError } from './schema';
+import { check, type Checked, type FieldError } from './check';
+import { forecastFileSchema } from './schema';
 
 /**
  * Forecasts in and out, as JSON and CSV in a form of our own (docs/api.md). A JSON file has one entry a day; a CSV file

@@ -8,14 +8,8 @@ import { reason } from '../core/plan/reasons';
 import type { PhaseVerdict } from '../core/plan/verdicts';
 import { DEMO_DOCUMENT } from './demo';
 import { planAnswer } from './plan-answer';
-import {
-	check,
-	clientEditSchema,
-	demandSchema,
-	documentSchema,
-	planRequestSchema,
-	tripEditSchema
-} from './schema';
+import { check } from './check';
+import { clientEditSchema, demandSchema, documentSchema, planRequestSchema, tripEditSchema } from './schema';
 import {
 	clock,
 	degrees,
@@ -259,6 +253,8 @@ describe('planAnswer', () => {
 				'debtWhm2',
 				'holdsMinutes',
 				'indicative',
+				'foul',
+				'tooWarmAboveClo',
 				'limitedBy',
 				'peakDebtWhm2',
 				'phaseId',

@@ -11,21 +11,28 @@
 		type D3BrushEvent
 	} from 'd3';
 	import type { Weather } from '$lib/core/document/types';
-	import { effortClass } from '$lib/core/body/effort';
 	import { WETTING_SHARE } from '$lib/core/weather/precipitation';
 	import { ROOFED } from '$lib/core/weather/wind';
-	import { lightAt } from '$lib/core/weather/daylight';
-	import { forField, tempWords, toUnit, unitWord, withUnit } from '$lib/formats/units';
-	import {
-		KIND_WORDS,
-		PLACE_WORDS,
-		PRECIPITATION_WORDS,
-		clock,
-		duration,
-		shortDate
-	} from '$lib/formats/words';
+	import { forField, tempWords, toUnit, unitWord } from '$lib/formats/units';
+	import { clock, duration } from '$lib/formats/words';
+	import TripLegend from './TripLegend.svelte';
+	import TripTable from './TripTable.svelte';
 	import { readerUnits } from './reader-units';
-	import { columnsOf, timeAt, type Column, type StageView } from './trip-view';
+	import { columnWords } from './trip-words';
+	import {
+		dayHeads,
+		groundOf,
+		isOutside,
+		lightParts,
+		middle,
+		phaseLabels,
+		spans,
+		stretchesOf,
+		sunMarks,
+		type Point,
+		type Span
+	} from './trip-shapes';
+	import { columnsOf, type Column, type StageView } from './trip-view';
 	import { why } from './why.svelte';
 
 	interface Props {
@@ -58,8 +65,6 @@
 	const end = $derived(columns.at(-1)?.right ?? 0);
 	const focus = $derived(columns[Math.min(at, columns.length - 1)]);
 	const byView = $derived(views.map((_, index) => columns.filter((column) => column.view === index)));
-	const middle = ({ left, right }: Column): number => (left + right) / 2;
-	const isOutside = ({ cell }: Column): boolean => !cell.heated;
 
 	const temps = $derived(
 		columns
@@ -99,19 +104,6 @@
 			m: value / shown(1)
 		}));
 	});
-	interface Point {
-		x: number;
-		y: number;
-	}
-	/** The ground of one stage, edge to edge. */
-	const groundOf = (stage: readonly Column[]): Point[] =>
-		stage.length === 0
-			? []
-			: [
-					{ x: stage[0]!.left, y: land(stage[0]!.cell.altitudeM) },
-					...stage.map((column) => ({ x: middle(column), y: land(column.cell.altitudeM) })),
-					{ x: stage.at(-1)!.right, y: land(stage.at(-1)!.cell.altitudeM) }
-				];
 	const groundArea = area<Point>(
 		(p) => p.x,
 		LAND.bottom,
@@ -122,32 +114,6 @@
 		(p) => p.y
 	).curve(curveMonotoneX);
 
-	interface Span {
-		x: number;
-		low: number;
-		high: number;
-	}
-	/** Stretches of phases in a row that are outdoors. */
-	const stretches = $derived.by(() => {
-		const found: Column[][] = [];
-		for (const column of columns) {
-			if (!isOutside(column)) continue;
-			const last = found.at(-1)?.at(-1);
-			if (last && last.view === column.view && Math.abs(last.right - column.left) < 0.5)
-				found.at(-1)!.push(column);
-			else found.push([column]);
-		}
-		return found;
-	});
-	const spans = (run: readonly Column[], of: (column: Column) => [number, number]): Span[] =>
-		run.flatMap((column) => {
-			const [low, high] = of(column);
-			const inset = Math.min(3, (column.right - column.left) / 6);
-			return [
-				{ x: column.left + inset, low, high },
-				{ x: column.right - inset, low, high }
-			];
-		});
 	const bandShape = area<Span>(
 		(s) => s.x,
 		(s) => s.low,
@@ -164,70 +130,11 @@
 	const airOf = ({ cell }: Column): [number, number] => [y(cell.feltTempC), y(cell.airTempC)];
 	const feltOf = ({ cell }: Column): [number, number] => [y(cell.airTempC), y(cell.feltTempC)];
 
+	const stretches = $derived(stretchesOf(columns));
+	const labels = $derived(views.length > 1 ? [] : phaseLabels(columns));
+	const heads = $derived(dayHeads(byView));
 	const effortHeight = scaleLinear([40, 300], [2, EFFORT.bottom - EFFORT.top]).clamp(true);
 
-	/** Daylight over a stage, cut where the light changes. */
-	function lightParts(stage: readonly Column[]): { x: number; width: number; light: string }[] {
-		const daylight = stage[0]?.daylight;
-		if (!daylight) return [];
-		const { dawnMin, sunriseMin, sunsetMin, duskMin } = daylight;
-		return stage.flatMap(({ cell, left, right }) => {
-			const from = cell.startMin;
-			const to = from + cell.minutes;
-			const cuts = [dawnMin, sunriseMin, sunsetMin, duskMin]
-				.filter((time) => time !== null)
-				.flatMap((time) => [time, time + 1440])
-				.filter((time) => time > from && time < to)
-				.sort((a, b) => a - b);
-			const edges = [from, ...cuts, to];
-			const x = (time: number): number => left + ((time - from) / (to - from)) * (right - left);
-			return edges.slice(1).map((edge, i) => ({
-				x: x(edges[i]!),
-				width: x(edge) - x(edges[i]!),
-				light: lightAt(daylight, (edges[i]! + edge) / 2)
-			}));
-		});
-	}
-	function sunMarks(stage: readonly Column[]): { x: number; text: string }[] {
-		const daylight = stage[0]?.daylight;
-		if (!daylight || views.length > 3) return [];
-		return [
-			{ time: daylight.sunriseMin, text: 'sun up' },
-			{ time: daylight.sunsetMin, text: 'sun down' }
-		].flatMap(({ time, text }) => {
-			const x = time === null ? null : timeAt(stage, time);
-			return x === null ? [] : [{ x, text: `${text} ${clock(time!)}` }];
-		});
-	}
-	/** Names that fit over their columns; in a long day only where something happens. */
-	const labels = $derived(
-		views.length > 1
-			? []
-			: columns.flatMap((column) => {
-					const room = Math.floor((column.right - column.left - 4) / 5.9);
-					const text = column.cell.name;
-					return room < 5
-						? []
-						: [{ x: column.left + 3, text: text.length > room ? `${text.slice(0, room - 1)}…` : text }];
-				})
-	);
-	const dayHeads = $derived(
-		views.flatMap((view, index) => {
-			const own = byView[index]!;
-			if (own.length === 0) return [];
-			const room = Math.floor((own.at(-1)!.right - own[0]!.left) / 8.4);
-			const date = shortDate(view.stage.date);
-			const text = room < 16 ? date.replace(/ \w+$/, '') : `${date} ${view.stage.name}`;
-			return [
-				{
-					index,
-					x: own[0]!.left,
-					width: own.at(-1)!.right - own[0]!.left,
-					text: text.length > room ? `${text.slice(0, Math.max(0, room - 1))}…` : text
-				}
-			];
-		})
-	);
 	/** The coldest felt temperature and the highest point, said where they are. */
 	const coldest = $derived(
 		columns
@@ -240,33 +147,7 @@
 	const anchorOf = (x: number): 'start' | 'middle' | 'end' =>
 		x < 60 ? 'start' : x > end - 60 ? 'end' : 'middle';
 
-	function light(column: Column): string {
-		return column.cell.light === 'dark' ? 'dark' : column.cell.light === 'twilight' ? 'twilight' : 'daylight';
-	}
-	const rangeWords = ({ others }: Column): string => {
-		const all = others.map(({ airTempC }) => airTempC);
-		const [low, high] = [tempWords(Math.min(...all), units), tempWords(Math.max(...all), units)];
-		return low === high ? '' : ` (${low} to ${high} in the three weathers)`;
-	};
-	function words(column: Column): string {
-		const { cell } = column;
-		return [
-			`${views.length > 1 ? `${shortDate(column.stage.date)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
-			withUnit('height', cell.altitudeM, units),
-			`${tempWords(cell.airTempC, units)}${rangeWords(column)}`,
-			Math.round(cell.feltTempC) < Math.round(cell.airTempC)
-				? `feels ${tempWords(cell.feltTempC, units)}`
-				: '',
-			cell.heated ? '' : `wind ${withUnit('speed', cell.wind10mKmh, units)}, ${PLACE_WORDS[cell.place]}`,
-			PRECIPITATION_WORDS[cell.precipitation],
-			cell.kind === 'sleep'
-				? 'asleep'
-				: `${KIND_WORDS[cell.kind]}, effort ${effortClass(cell.metabolicWm2)} (${Math.round(cell.metabolicWm2)} W/m²)`,
-			light(column)
-		]
-			.filter((part) => part !== '')
-			.join(' · ');
-	}
+	const words = (column: Column): string => columnWords(column, units, views.length > 1);
 	function openWhy({ cell, stage }: Column): void {
 		why.open({
 			title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
@@ -394,11 +275,11 @@
 				<line x1="1.5" y1="0" x2="1.5" y2="5.5" stroke="var(--water)" stroke-width="1.7" />
 			</pattern>
 			<clipPath id="ground-clip">
-				{#each byView as stage, i (i)}<path d={groundArea(groundOf(stage)) ?? ''} />{/each}
+				{#each byView as stage, i (i)}<path d={groundArea(groundOf(stage, land)) ?? ''} />{/each}
 			</clipPath>
 		</defs>
 		<g transform="translate({LEFT} 0)">
-			{#each dayHeads as head (head.index)}
+			{#each heads as head (head.index)}
 				<text x={head.x + 1} y="13" class="day">{head.text}</text>
 				{#if head.index > 0}<line x1={head.x - 5} x2={head.x - 5} y1="2" y2={HEIGHT} class="between" />{/if}
 			{/each}
@@ -428,7 +309,7 @@
 				{/if}
 			{/each}
 			{#each byView as stage, i (i)}
-				{#each sunMarks(stage) as mark (mark.text)}
+				{#each views.length > 3 ? [] : sunMarks(stage) as mark (mark.text)}
 					<text x={mark.x} y={WET.top + 13} text-anchor={anchorOf(mark.x)} class="sun">{mark.text}</text>
 					<line x1={mark.x} x2={mark.x} y1={LIGHT.top} y2={LIGHT.top + LIGHT.height} class="sun-line" />
 				{/each}
@@ -477,7 +358,7 @@
 					<line x1="0" x2={end} y1={land(tick.m)} y2={land(tick.m)} class="contour" />
 				{/each}
 			</g>
-			{#each byView as stage, i (i)}<path d={groundLine(groundOf(stage)) ?? ''} class="ground" />{/each}
+			{#each byView as stage, i (i)}<path d={groundLine(groundOf(stage, land)) ?? ''} class="ground" />{/each}
 			{#each heightTicks as tick (tick.value)}
 				<text x="-6" y={land(tick.m) + 4} text-anchor="end" class="tick">{tick.value}</text>
 			{/each}
@@ -522,52 +403,8 @@
 	<p class="readout" aria-hidden="true">{focus ? words(focus) : ''}</p>
 </div>
 
-<div class="legend tiny" class:hidden={columns.length === 0}>
-	<span class="key air-key">air</span>
-	<span class="key felt-key">felt, with the wind</span>
-	<span class="key band-key">the three weathers</span>
-	<span class="key rain-key">rain</span>
-	<span class="key snow-key">snow</span>
-	<span class="key night-key">dark</span>
-	<span class="key work-key">work</span>
-	<span class="key rest-key">rest</span>
-</div>
-
-<div class={asTable ? 'table sheet' : 'visually-hidden'}>
-	<table>
-		<caption class={asTable ? 'small' : ''}>{name}, {weathers[weather]?.name}</caption>
-		<thead>
-			<tr>
-				<th scope="col">When</th><th scope="col">Phase</th><th scope="col">Height</th><th scope="col">Air</th>
-				{#each weathers as one, i (one.id)}
-					{#if i !== weather}<th scope="col">Air, {one.name.toLowerCase()}</th>{/if}
-				{/each}
-				<th scope="col">Feels</th><th scope="col">Wind</th><th scope="col">Falls</th><th scope="col"
-					>Effort</th
-				><th scope="col">Light</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each columns as column, k (k)}
-				{@const { cell } = column}
-				<tr>
-					<td>{views.length > 1 ? `${shortDate(column.stage.date)} ` : ''}{clock(cell.startMin)}</td>
-					<th scope="row">{cell.name}{cell.round > 1 ? ` ${cell.round}` : ''}</th>
-					<td>{withUnit('height', cell.altitudeM, units)}</td>
-					<td>{tempWords(cell.airTempC, units)}</td>
-					{#each column.others as other, i (i)}
-						{#if i !== weather}<td>{tempWords(other.airTempC, units)}</td>{/if}
-					{/each}
-					<td>{tempWords(cell.feltTempC, units)}</td>
-					<td>{cell.heated ? 'indoors' : withUnit('speed', cell.wind10mKmh, units)}</td>
-					<td>{PRECIPITATION_WORDS[cell.precipitation]}</td>
-					<td>{cell.kind === 'sleep' ? 'asleep' : `${Math.round(cell.metabolicWm2)} W/m²`}</td>
-					<td>{light(column)}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-</div>
+<TripLegend hidden={columns.length === 0} />
+<TripTable {columns} {weathers} {weather} {name} shown={asTable} manyDays={views.length > 1} />
 
 <style>
 	.drawing {
@@ -725,70 +562,6 @@
 		padding: 6px 0 0 46px;
 		font-size: 15px;
 		line-height: 1.3;
-	}
-	.legend {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 16px;
-		padding-left: 46px;
-		color: var(--soft);
-	}
-	.key {
-		display: inline-flex;
-		gap: 6px;
-		align-items: center;
-	}
-	.key::before {
-		content: '';
-		width: 18px;
-		height: 0;
-		border-top: 1.5px solid var(--ink);
-	}
-	.felt-key::before {
-		border-top-width: 4px;
-	}
-	.band-key::before,
-	.night-key::before,
-	.work-key::before,
-	.rest-key::before,
-	.rain-key::before,
-	.snow-key::before {
-		height: 10px;
-		border: 0;
-		background: var(--air);
-	}
-	.night-key::before {
-		background: var(--night);
-	}
-	.work-key::before {
-		background: var(--ink);
-	}
-	.rest-key::before {
-		background: var(--rule-strong);
-	}
-	.rain-key::before {
-		background: repeating-linear-gradient(100deg, var(--water) 0 2px, transparent 2px 5px);
-	}
-	.snow-key::before {
-		background: radial-gradient(circle at 2px 2px, var(--water) 1.4px, transparent 1.6px) 0 0 / 5px 5px;
-	}
-	.table {
-		overflow-x: auto;
-		margin-top: 10px;
-		padding: 8px 12px;
-		font-size: 14px;
-	}
-	.table table {
-		width: 100%;
-	}
-	.table th,
-	.table td {
-		text-align: left;
-		padding: 2px 10px 2px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-	caption {
-		text-align: left;
 	}
 	@media print {
 		.cursor,

@@ -1,4 +1,4 @@
-import type { FieldError } from '$lib/formats/schema';
+import type { FieldError } from '$lib/formats/check';
 
 export interface Answer<T> {
 	ok: boolean;

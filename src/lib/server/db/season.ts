@@ -1,4 +1,4 @@
-import { pool, rows, type Value } from './pool';
+import { pool, rows } from './pool';
 
 /** A trip in one line of the season. */
 export interface TripLine {

@@ -1,0 +1,32 @@
+import { effortClass } from '$lib/core/body/effort';
+import { tempWords, withUnit, type Units } from '$lib/formats/units';
+import { KIND_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';
+import type { Column } from './trip-view';
+
+/** How light it is in a phase, in a word. */
+export function lightWords(column: Column): string {
+	return column.cell.light === 'dark' ? 'dark' : column.cell.light === 'twilight' ? 'twilight' : 'daylight';
+}
+function rangeWords({ others }: Column, units: Units): string {
+	const all = others.map(({ airTempC }) => airTempC);
+	const [low, high] = [tempWords(Math.min(...all), units), tempWords(Math.max(...all), units)];
+	return low === high ? '' : ` (${low} to ${high} in the three weathers)`;
+}
+/** Everything of a phase in one line: the readout under the drawing, and what a screen reader says. */
+export function columnWords(column: Column, units: Units, manyDays: boolean): string {
+	const { cell } = column;
+	return [
+		`${manyDays ? `${shortDate(column.stage.date)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
+		withUnit('height', cell.altitudeM, units),
+		`${tempWords(cell.airTempC, units)}${rangeWords(column, units)}`,
+		Math.round(cell.feltTempC) < Math.round(cell.airTempC) ? `feels ${tempWords(cell.feltTempC, units)}` : '',
+		cell.heated ? '' : `wind ${withUnit('speed', cell.wind10mKmh, units)}, ${PLACE_WORDS[cell.place]}`,
+		PRECIPITATION_WORDS[cell.precipitation],
+		cell.kind === 'sleep'
+			? 'asleep'
+			: `${KIND_WORDS[cell.kind]}, effort ${effortClass(cell.metabolicWm2)} (${Math.round(cell.metabolicWm2)} W/m²)`,
+		lightWords(column)
+	]
+		.filter((part) => part !== '')
+		.join(' · ');
+}
