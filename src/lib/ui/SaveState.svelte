@@ -93,9 +93,19 @@
 		text-decoration: none;
 		cursor: default;
 	}
+	/* In sight wherever one is on the page. */
 	.alert {
-		grid-column: 1 / -1;
-		border-left: 5px solid var(--v-short);
+		position: fixed;
+		left: 50%;
+		transform: translateX(-50%);
+		bottom: 14px;
+		width: min(900px, calc(100vw - 28px));
+		max-height: 46vh;
+		overflow-y: auto;
+		z-index: 35;
+		border: 2px solid var(--v-short);
+		box-shadow: 0 10px 34px rgb(27 42 39 / 0.25);
+		border-left-width: 8px;
 		background: var(--sheet);
 		padding: 8px 14px;
 	}
