@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { textInUnits } from '$lib/formats/units';
+	import { readerUnits } from './reader-units';
 	import { CATALOGUE, searchText, type CatalogueType } from '$lib/core/cloth/catalogue';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
 	import type { FactState } from '$lib/core/document/types';
@@ -94,7 +96,10 @@
 		{#each found as type, i (type.id)}
 			<!-- svelte-ignore a11y_click_events_have_key_events -->
 			<li id="type-{i}" role="option" aria-selected={i === at} onclick={() => take(type)}>
-				<span class="swatch tone-{type.properties.functions[0]}"></span>{type.name}
+				<span class="swatch tone-{type.properties.functions[0]}"></span>{textInUnits(
+					type.name,
+					readerUnits()
+				)}
 				{#if group === 'all'}<span class="soft tiny">{type.group}</span>{/if}
 			</li>
 		{:else}

@@ -35,9 +35,11 @@ export class TripEditor {
 	undoes = $state<string | null>(null);
 	redoes = $state<string | null>(null);
 
+	/** the trip after the last edit, as a plain value: what is computed reads this */
+	now = $state.raw() as Trip;
+
 	/** as the server has it */
 	#server: Trip;
-	#now: Trip;
 	#past: Trip[] = [];
 	#future: Trip[] = [];
 	#lastEdit = { key: '', at: 0 };
@@ -48,20 +50,21 @@ export class TripEditor {
 	constructor(trip: Trip, units: () => Units) {
 		this.trip = structuredClone(trip);
 		this.#server = structuredClone(trip);
-		this.#now = structuredClone(trip);
+		this.now = structuredClone(trip);
 		this.#units = units;
 	}
 
 	/** To be called after every edit. Edits with the same key in a row are one step. */
 	changed = (key = ''): void => {
-		const before = this.#now;
-		this.#now = $state.snapshot(this.trip) as Trip;
+		const before = this.now;
+		this.now = $state.snapshot(this.trip) as Trip;
 		const at = Date.now();
 		const goesOn = key !== '' && key === this.#lastEdit.key && at - this.#lastEdit.at < ONE_STEP_MS;
 		if (!goesOn) this.#past = [...this.#past.slice(-MOST_STEPS + 1), before];
 		this.#lastEdit = { key, at };
 		this.#future = [];
-		this.#name();
+		// What the edit is called can wait until the page has answered it.
+		setTimeout(() => this.#name());
 		this.#later();
 	};
 
@@ -71,7 +74,7 @@ export class TripEditor {
 	#step(from: Trip[], to: Trip[]): void {
 		const next = from.pop();
 		if (!next) return;
-		to.push(this.#now);
+		to.push(this.now);
 		this.#put({ ...next, version: this.trip.version });
 		this.#lastEdit = { key: '', at: 0 };
 		this.#name();
@@ -79,13 +82,13 @@ export class TripEditor {
 	}
 	#put(trip: Trip): void {
 		this.trip = structuredClone(trip);
-		this.#now = trip;
+		this.now = trip;
 	}
 	#name(): void {
 		const words = (from: Trip | undefined, to: Trip | undefined): string | null =>
 			from && to ? (tripChanges(from, to, this.#units())[0] ?? 'the last edit') : null;
-		this.undoes = words(this.#past.at(-1), this.#now);
-		this.redoes = words(this.#now, this.#future.at(-1));
+		this.undoes = words(this.#past.at(-1), this.now);
+		this.redoes = words(this.now, this.#future.at(-1));
 	}
 	#later(after = SAVE_AFTER_MS): void {
 		clearTimeout(this.#timer);
@@ -127,7 +130,7 @@ export class TripEditor {
 			this.trip.version = answer.data.version;
 			this.savedAt = new Date();
 			this.state = 'saved';
-			if (!same({ ...this.#now, version: 0 }, { ...sent, version: 0 })) this.#later();
+			if (!same({ ...this.now, version: 0 }, { ...sent, version: 0 })) this.#later();
 		} else if (answer.status === 409 && answer.current) {
 			this.#meet(answer.current as Trip);
 		} else if (answer.status === 0) {
@@ -158,13 +161,13 @@ export class TripEditor {
 		// What was typed since the conflict was seen belongs to mine.
 		if (keepMine) this.#meet(theirs);
 		const { merged } = this.conflict;
-		this.#past.push({ ...this.#now, version: theirs.version });
+		this.#past.push({ ...this.now, version: theirs.version });
 		this.#server = theirs;
 		this.#put(keepMine ? merged : theirs);
 		this.conflict = null;
 		this.message = '';
 		this.state = 'saved';
 		this.#name();
-		if (!same({ ...this.#now, version: 0 }, { ...theirs, version: 0 })) this.#later(0);
+		if (!same({ ...this.now, version: 0 }, { ...theirs, version: 0 })) this.#later(0);
 	}
 }

@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PLACES } from '../weather/wind';
 import { PLANNED, cellOf, phaseOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
 import type { Loop } from '../document/types';
 import { cellsOf, rolledOut } from './conditions';
@@ -45,6 +47,56 @@ describe('conditions', () => {
 			windFactor: 2
 		});
 		expect([out!.airTempC, out!.wind10mKmh, indoors!.airTempC]).toEqual([-13, 40, 20]);
+	});
+	it('take the effort of a pattern down in thin air, a typed one never, and say which it is', () => {
+		const guided = { minutes: 60, effortWm2: 280, ownSpeedKmh: 0 };
+		const at = (altitudeM: number, effortWm2: number): [number, string] => {
+			const cell = cellOf(['move', 60, effortWm2, 'slope', { altitudeM, guided }]);
+			return [cell.metabolicWm2, cell.reasons.effort.rule];
+		};
+		expect(at(3900, 280)).toEqual([280, 'effort']);
+		expect(at(4500, 280)).toEqual([210, 'thinAir']);
+		expect(at(4500, 300)).toEqual([300, 'typedEffort']);
+	});
+	it('follow the route and the bed of the stage', () => {
+		const stage = stageOf(
+			[
+				['move', 60, 200, 'slope', { altitudeM: null, along: 0.5 }],
+				['indoors', 60, 70, 'bed', { altitudeM: null, along: 3 }],
+				['sleep', 540, 45, 'bed', { altitudeM: null, along: 3 }]
+			],
+			{ lowTempC: -12, highTempC: -4, altitudeM: 1000, lapseKPerKm: 6.5 },
+			{
+				route: { startM: 1000, highM: 2000, lowM: 1200, bedM: 1400 },
+				bed: { kind: 'unheated', washing: false, drying: 'nothing' }
+			}
+		);
+		const [climb, evening, night] = cellsOf(stage, PLANNED);
+		expect([climb!.altitudeM, evening!.altitudeM]).toEqual([1500, 1400]);
+		expect([evening!.place, night!.place]).toEqual(['cold-in', 'cold-in']);
+		expect(night!.airTempC).toBeCloseTo(-12 - 2.6 + 5, 9);
+		expect(climb!.reasons.altitude.rule).toBe('along');
+		const hole = { ...stage, bed: { ...stage.bed, kind: 'snow-hole' as const } };
+		expect(cellsOf(hole, { ...PLANNED, tempOffsetK: -15 })[2]!.airTempC).toBe(-3);
+		expect(cellsOf({ ...stage, bed: { ...stage.bed, kind: 'heated' } }, PLANNED)[2]!.heated).toBe(true);
+	});
+	it('never feel warmer than the air, in any weather, at any height and hour', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: -30, max: 25 }),
+				fc.integer({ min: 0, max: 120 }),
+				fc.integer({ min: 0, max: 4000 }),
+				fc.constantFrom(...PLACES),
+				(lowTempC, wind10mKmh, altitudeM, place) => {
+					const cell = cellOf(['move', 60, 200, place, { altitudeM, ownSpeedKmh: 10 }], {
+						lowTempC,
+						highTempC: lowTempC + 7,
+						wind10mKmh
+					});
+					expect(cell.feltTempC).toBeLessThanOrEqual(cell.airTempC);
+				}
+			)
+		);
 	});
 	it('let the hours pass, what-ifs apart, unless a start is given', () => {
 		const stage = stageOf([

@@ -11,6 +11,7 @@ import type {
 	Stage,
 	Weather
 } from '../document/types';
+import { atPace } from '../patterns/pattern';
 import { METHOD_MAX_WM2 } from '../body/effort';
 import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
 import { USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
@@ -100,18 +101,23 @@ export const daylightOf = (stage: Stage, site: Site | null): Daylight | null =>
 const dawnOf = (daylight: Daylight | null): number =>
 	clamp(daylight?.sunriseMin ?? USUAL_DAWN_MIN, 0, WARMEST_MIN - 60);
 
-/** Effort of a phase, W/m²: figures of a pattern are taken down in thin air, typed ones are not. */
-function effortOf(phase: Phase, altitudeM: number): { effortWm2: number; reason: Reason } {
-	const { effortWm2, guided } = phase;
-	const thin =
-		guided !== undefined && phase.kind === 'move' && effortWm2 >= UPHILL_WM2 && altitudeM > THIN_AIR_M;
+/** Effort of a phase, W/m²: the figure of a pattern is taken down in thin air, a typed one is not. */
+function effortOf(phase: Phase, stage: Stage, altitudeM: number): { effortWm2: number; reason: Reason } {
+	const { effortWm2, guided, kind } = phase;
 	const values: [string, number, string][] = [['effort', effortWm2, 'W/m²']];
-	if (thin)
+	const ofPattern =
+		guided !== undefined &&
+		effortWm2 === (kind === 'move' ? atPace(guided, stage.pace).effortWm2 : guided.effortWm2);
+	if (!ofPattern) return { effortWm2, reason: reason('typedEffort', values) };
+	if (kind === 'move' && effortWm2 >= UPHILL_WM2 && altitudeM > THIN_AIR_M)
 		return {
 			effortWm2: effortWm2 * THIN_AIR_FACTOR,
 			reason: reason('thinAir', [...values, ['height', altitudeM, 'm']])
 		};
-	return { effortWm2, reason: reason(guided ? 'effort' : 'typedEffort', values) };
+	return {
+		effortWm2,
+		reason: reason('effort', [...values, ['guided group', guided.effortWm2, 'W/m²'], ['pace', stage.pace]])
+	};
 }
 
 /** The part of the day in which a phase lies. */
@@ -167,7 +173,7 @@ export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when:
 					rainMinutes: minutes * WETTING_SHARE[typed.precipitation]
 				}
 			: wetBetween([...base.wetSpells, ...weather.wetSpells], startMin, startMin + minutes, airTempC);
-	const effort = effortOf(phase, altitudeM);
+	const effort = effortOf(phase, stage, altitudeM);
 	const dark = phase.marks.includes('dark') || phase.kind === 'sleep';
 	const offset: [string, number, string][] =
 		offsetK === 0 ? [] : [[`${weather.name} against the stage`, offsetK, 'K']];

@@ -24,6 +24,11 @@ describe('figures of a stage', () => {
 		const known = usualBase(place, normals, 'a service');
 		expect(known.base).toMatchObject({ lowTempC: -8.5, highTempC: 1, altitudeM: 900, wind10mKmh: 14 });
 		expect(known.origins.lowTempC).toEqual({ from: 'usual', note: 'Vessel valley in January, a service' });
+		expect(known.base.wetSpells).toEqual([]);
+		expect(usualBase(place, { ...normals, wetDays: 22, highTempC: 8 }, 's').base.wetSpells).toEqual([
+			{ fromMin: 600, toMin: 840, kind: 'drizzle' }
+		]);
+		expect(usualBase(place, { ...normals, wetDays: 16 }, 's').base.wetSpells![0]!.kind).toBe('dry-snow');
 	});
 	it('are replaced by a forecast, the inversion too', () => {
 		const day: DayForecast = {

@@ -132,7 +132,18 @@ const MONTHS = [
 	'December'
 ] as const;
 
-/** What is usual for a stage, at the height of the place. */
+/** From so many wet days in a month on a usual day is a wet one: more than every second day. */
+const WET_MONTH_DAYS = 15;
+/** When rain or snow usually begins on such a day, minutes after midnight (our assumption). */
+const USUAL_RAIN_FROM_MIN = 10 * 60;
+
+function usualSpells({ wetDays, wetHours, highTempC }: MonthNormals): WetSpell[] {
+	if (wetDays <= WET_MONTH_DAYS) return [];
+	const toMin = Math.min(1440, USUAL_RAIN_FROM_MIN + wetHours * 60);
+	return [{ fromMin: USUAL_RAIN_FROM_MIN, toMin, kind: highTempC > 1 ? 'drizzle' : 'dry-snow' }];
+}
+
+/** What is usual for a stage, at the height of the place. Where more than half of the days are wet, a usual day is. */
 export function usualBase(place: ClimatePlace, normals: MonthNormals, service: string): KnownBase {
 	return withOrigin(
 		{
@@ -142,6 +153,7 @@ export function usualBase(place: ClimatePlace, normals: MonthNormals, service: s
 			lapseKPerKm: normals.lapseKPerKm,
 			wind10mKmh: round(normals.wind10mKmh),
 			humidityPct: round(normals.humidityPct),
+			wetSpells: usualSpells(normals),
 			ground: normals.ground
 		},
 		{ from: 'usual', note: `${place.name} in ${MONTHS[normals.month - 1]}, ${service}` }

@@ -11,7 +11,7 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
-	import { massWords } from '$lib/formats/units';
+	import { massWords, textInUnits } from '$lib/formats/units';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import { send } from '$lib/ui/send';
 	import { why } from '$lib/ui/why.svelte';
@@ -198,7 +198,9 @@
 					{#each things as thing (thing.id)}
 						<li class={thing.quantity.state.replace(' ', '-')}>
 							<span class="swatch tone-{catalogueType(thing.typeId).properties.functions[0]}"></span>
-							<button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</button>
+							<button class="quiet thing" onclick={() => showWhy(thing)}
+								>{textInUnits(thing.name, readerUnits())}</button
+							>
 							<input
 								type="number"
 								min="0"

@@ -39,17 +39,25 @@
 	const at = $derived(Math.min(from, trip.stages.length - 1));
 	const weatherAt = $derived(Math.min(weather, trip.weathers.length - 1));
 
-	/** What every day is like. While a figure is out of its range the last good view of the day stays. */
-	const lastGood = new Map<string, StageView>();
+	/**
+	 * What every day is like; a day that did not change is not computed again. While a figure is out of its range the last
+	 * good view of the day stays.
+	 */
+	const known = new Map<string, { key: string; view: StageView }>();
 	const views = $derived.by(() => {
-		const { stages, weathers, site } = $state.snapshot(trip) as Trip;
+		const { stages, weathers, site } = editor.now;
 		return stages.flatMap((stage, i) => {
-			try {
-				lastGood.set(stage.id, stageView(stage, weathers, site, foul && i === at));
-			} catch {
-				// The server names the figure when it is saved.
+			const inFoul = foul && i === at;
+			const key = JSON.stringify([stage, weathers, site, inFoul]);
+			const before = known.get(stage.id);
+			if (before?.key !== key) {
+				try {
+					known.set(stage.id, { key, view: stageView(stage, weathers, site, inFoul) });
+				} catch {
+					// The server names the figure when it is saved.
+				}
 			}
-			return lastGood.get(stage.id) ?? [];
+			return known.get(stage.id)?.view ?? [];
 		});
 	});
 	const shown = $derived(views.slice(from, Math.max(from, to) + 1));
@@ -66,7 +74,7 @@
 		const stage = { ...shown[0]!.stage, terrain: [...new Set(shown.flatMap((view) => view.stage.terrain))] };
 		return cautionsOf({
 			stage,
-			site: $state.snapshot(trip.site) as Site | null,
+			site: editor.now.site,
 			cells: shown.flatMap((view) => view.cells[weatherAt] ?? [])
 		});
 	});

@@ -2,9 +2,13 @@
 	import { Button } from 'flowbite-svelte';
 	import type { Finding } from '$lib/core/plan/findings';
 	import { longDate } from '$lib/formats/words';
+	import { textInUnits } from '$lib/formats/units';
+	import { readerUnits } from '$lib/ui/reader-units';
 	import { why } from '$lib/ui/why.svelte';
 
 	let { data } = $props();
+	/** Sentences and names of the core in the units of the reader. */
+	const text = (words: string): string => textInUnits(words, readerUnits());
 
 	const first = $derived(data.client.name.split(' ')[0]!);
 	const dates = $derived(data.trip.stages.map(({ date }) => date).sort());
@@ -53,7 +57,7 @@
 						<li>
 							<span class="box" aria-hidden="true"></span>
 							<span>
-								{gap.message}
+								{text(gap.message)}
 								<span class="small soft">{dayOf(gap)}</span>
 								<button
 									class="quiet small no-print"
@@ -72,7 +76,7 @@
 				<h2 id="questions-head">Still to ask</h2>
 				<ul>
 					{#each data.list.questions as question, i (i)}
-						<li><span class="box" aria-hidden="true"></span><span>{question.message}</span></li>
+						<li><span class="box" aria-hidden="true"></span><span>{text(question.message)}</span></li>
 					{/each}
 				</ul>
 			</section>
@@ -86,7 +90,7 @@
 							<li>
 								<span class="box" aria-hidden="true"></span>
 								<span>
-									{line.name}
+									{text(line.name)}
 									<span class="small soft">
 										{[
 											line.wornAtStart ? 'wear it at the start' : '',
