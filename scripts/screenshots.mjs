@@ -44,7 +44,9 @@ const VIEWS = [
 		act: async (page) => {
 			await page.getByRole('radio', { name: 'Cold snap' }).click();
 			await page.getByText(/^No change for/).waitFor({ timeout: 60_000 });
-			await page.getByRole('heading', { name: 'Who changes' }).scrollIntoViewIfNeeded();
+			await page
+				.getByRole('heading', { name: 'Who changes' })
+				.evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 20));
 		}
 	},
 	{ name: 'trip-phone', url: '/trips/demo-coast', phone: true },

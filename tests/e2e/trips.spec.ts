@@ -367,6 +367,10 @@ test('the drawing answers an edit at once, is read as a table, brushed to a day,
 	await expect(drawing(page)).toHaveAttribute('aria-valuetext', /Walk/);
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.locator('.drawing svg')).toBeVisible();
+	await expect(page.getByRole('columnheader', { name: 'Air, cold snap' })).toBeVisible();
+	await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+	expect(await page.locator('.drawing svg').getAttribute('viewBox')).toBe('0 0 720 384');
+	await page.evaluate(() => dispatchEvent(new Event('afterprint')));
 	expect((await page.pdf({ format: 'A4', landscape: true })).length).toBeGreaterThan(10_000);
 });
 

@@ -74,7 +74,7 @@ export const PLACE_WORDS: Readonly<Record<PhasePlace, string>> = {
 	trees: 'open trees',
 	slope: 'open slope',
 	ridge: 'ridge',
-	bed: 'where one sleeps'
+	bed: 'the lodging'
 };
 export const BED_WORDS: Readonly<Record<BedKind, string>> = {
 	heated: 'heated house',

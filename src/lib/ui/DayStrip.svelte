@@ -147,4 +147,21 @@
 	.date {
 		white-space: nowrap;
 	}
+	@media (max-width: 700px) {
+		.strip {
+			flex-direction: column;
+		}
+		ol {
+			flex-wrap: nowrap;
+			overflow-x: auto;
+		}
+		li {
+			flex: none;
+		}
+		.add {
+			order: -1;
+			align-self: start;
+			padding: 6px 12px;
+		}
+	}
 </style>

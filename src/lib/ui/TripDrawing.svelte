@@ -10,6 +10,7 @@
 		ticks,
 		type D3BrushEvent
 	} from 'd3';
+	import { flushSync } from 'svelte';
 	import type { Weather } from '$lib/core/document/types';
 	import { WETTING_SHARE } from '$lib/core/weather/precipitation';
 	import { ROOFED } from '$lib/core/weather/wind';
@@ -56,7 +57,15 @@
 	const LAND = { top: 246, bottom: 338 };
 	const EFFORT = { top: 344, bottom: HEIGHT - 4 };
 
-	let width = $state(1228);
+	/** Width on paper, px: the drawing then fills the sheet, upright or across, with letters that can be read. */
+	const PAPER = 720;
+	let clientWidth = $state(1228);
+	let onPaper = $state(false);
+	const width = $derived(onPaper ? PAPER : clientWidth);
+	function print(begins: boolean): void {
+		onPaper = begins;
+		flushSync();
+	}
 	let at = $state(0);
 	let isOver = $state(false);
 	let brushLayer = $state<SVGGElement>();
@@ -227,10 +236,12 @@
 		itself.
 	</p>
 {/if}
+<svelte:window onbeforeprint={() => print(true)} onafterprint={() => print(false)} />
+
 <div
 	class="drawing"
 	class:hidden={columns.length === 0}
-	bind:clientWidth={width}
+	bind:clientWidth
 	tabindex="0"
 	role="slider"
 	aria-label="What {name} will be like, phase by phase"
@@ -243,6 +254,7 @@
 	<svg
 		{width}
 		height={HEIGHT}
+		viewBox="0 0 {width} {HEIGHT}"
 		aria-hidden="true"
 		onpointermove={over}
 		onpointerleave={() => (isOver = false)}
@@ -564,6 +576,10 @@
 		line-height: 1.3;
 	}
 	@media print {
+		svg {
+			width: 100%;
+			height: auto;
+		}
 		.cursor,
 		.dot,
 		.readout {

@@ -11,7 +11,7 @@
 		weathers: readonly Weather[];
 		weather: number;
 		name: string;
-		/** for everybody; else for screen readers only */
+		/** for everybody; else for screen readers and on paper only */
 		shown: boolean;
 		manyDays: boolean;
 	}
@@ -73,5 +73,37 @@
 	}
 	caption {
 		text-align: left;
+	}
+	@media print {
+		.table,
+		.visually-hidden {
+			position: static;
+			width: auto;
+			height: auto;
+			overflow: visible;
+			clip-path: none;
+			white-space: normal;
+			border: 0;
+			padding: 0;
+			margin-top: 14px;
+			font-size: 9.5pt;
+		}
+		table {
+			width: 100%;
+			font-weight: 400;
+		}
+		th,
+		td {
+			text-align: left;
+			vertical-align: top;
+			padding: 2px 8px 2px 0;
+			border-bottom: 1px solid #999;
+		}
+		td {
+			white-space: nowrap;
+		}
+		tr {
+			break-inside: avoid;
+		}
 	}
 </style>

@@ -157,27 +157,28 @@ const shortOrWorse: FindingRule = (facts) =>
 			};
 		});
 
-const wetThrough: FindingRule = (facts) =>
-	firstRounds(facts.phases, ({ verdict, cell }) => verdict === 'wet through' && cell.kind !== 'what-if')
-		.slice(0, 2)
-		.map((phase) => ({
+/** At most two phases of the day, the first ones; every what-if, as a note: it is checked, and nothing is packed for it alone. */
+const wetThrough: FindingRule = (facts) => {
+	const wet = firstRounds(facts.phases, ({ verdict }) => verdict === 'wet through');
+	const isWhatIf = ({ cell }: JudgedPhase): boolean => cell.kind === 'what-if';
+	return [...wet.filter((phase) => !isWhatIf(phase)).slice(0, 2), ...wet.filter(isWhatIf)].map((phase) => {
+		const { cell, limitedBy, holdsMinutes } = phase;
+		const part = limitedBy === 'torso' ? 'torso' : 'thighs';
+		const held =
+			holdsMinutes === null ? '' : `, and the cold is held for ${holdsMinutes} of ${cell.minutes} min`;
+		return {
 			code: 'wet-through',
-			severity: 'warning',
+			severity: isWhatIf(phase) ? 'note' : 'warning',
 			...at(facts, phase),
-			part: phase.limitedBy,
+			part: limitedBy,
 			thingIds: phase.outfit
-				.filter(
-					({ cloth, position }) =>
-						position >= 3 && covers(cloth, phase.limitedBy === 'torso' ? 'torso' : 'thighs')
-				)
+				.filter(({ cloth, position }) => position >= 3 && covers(cloth, part))
 				.map(({ cloth }) => cloth.thingId),
-			message:
-				`${phase.cell.name}: the ${phase.limitedBy} get wet through; nothing the client has keeps this much water out.`.replace(
-					'torso get',
-					'torso gets'
-				),
+			message: `${cell.name}: the ${limitedBy} ${limitedBy === 'torso' ? 'gets' : 'get'} wet through${held}; nothing the client has keeps this much water out.`,
 			reasons: phase.reasons
-		}));
+		};
+	});
+};
 
 const tooWarm: FindingRule = (facts) =>
 	firstRounds(facts.phases, ({ verdict }) => verdict === 'warm before a stop').map((phase) => ({

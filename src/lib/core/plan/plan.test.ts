@@ -416,6 +416,21 @@ describe('findings', () => {
 		);
 		expect(finding.severity).toBe('blocker');
 	});
+	it('note a what-if that gets wet, and warn of a phase that does', () => {
+		const wet = planStage(
+			stageOf(
+				[
+					['what-if', 120, 70, 'slope'],
+					['move', 120, 200, 'slope']
+				],
+				{ airTempC: 6, precipitation: 'rain' }
+			),
+			PLANNED,
+			kitOf(without('hard-shell'))
+		).findings.filter(({ code }) => code === 'wet-through');
+		expect(wet.map(({ severity }) => severity)).toEqual(['warning', 'note']);
+		expect(wet[1]!.message).toMatch(/get(s?) wet through/);
+	});
 });
 
 describe('odd days', () => {
