@@ -20,6 +20,9 @@ UPDATE trips SET
 		JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL WHERE tc.trip_id = trips.id
 	));
 
+-- Whether anything of a kit is known is asked for every client on the list of the season.
+ALTER TABLE things ADD KEY things_live (client_id, deleted_at);
+
 ALTER TABLE stages ADD COLUMN outline JSON NULL AFTER base;
 
 UPDATE stages SET

@@ -137,9 +137,8 @@
 		<ol>
 			{#each data.trips as trip, i (trip.id)}
 				{@const step = nextStep(trip)}
-				{@const month = monthOf(trip.firstDate)}
-				{#if i === 0 || monthOf(data.trips[i - 1]!.firstDate) !== month}
-					<li class="month">{month}</li>
+				{#if i === 0 || data.trips[i - 1]!.firstDate?.slice(0, 7) !== trip.firstDate?.slice(0, 7)}
+					<li class="month">{monthOf(trip.firstDate)}</li>
 				{/if}
 				<li class="trip">
 					<div class="when">

@@ -1,7 +1,7 @@
 import type { SeasonQuestion } from './db/season';
 
 /** Trips on one page. */
-export const PAGE_SIZE = 20;
+export const PAGE_SIZE = 15;
 
 /** What an address asks of the season. */
 export function seasonQuestion(url: URL): SeasonQuestion {

@@ -19,7 +19,7 @@ export interface TripLine {
 	clients: { id: string; name: string; asked: boolean }[];
 }
 /** Clients named on the list; the others are on the trip's own page. */
-const NAMED = 5;
+const NAMED = 3;
 
 export interface SeasonQuestion {
 	/** words that trip, place or a client must have, all of them */
@@ -56,18 +56,27 @@ export async function seasonPage(question: SeasonQuestion): Promise<{ trips: Tri
 	const enrolled =
 		ids.length === 0
 			? []
-			: await rows<{ tripId: string; id: string; name: string; asked: number }>(
+			: await rows<{ tripId: string; clients: string }>(
 					pool(),
-					`SELECT tc.trip_id AS tripId, c.id, c.name,
-						EXISTS (SELECT 1 FROM things th WHERE th.client_id = c.id AND th.deleted_at IS NULL) AS asked
+					`SELECT tc.trip_id AS tripId, JSON_ARRAYAGG(JSON_ARRAY(c.id, c.name,
+						EXISTS (SELECT 1 FROM things th WHERE th.client_id = c.id AND th.deleted_at IS NULL))
+						ORDER BY tc.enrolled_at, c.name) AS clients
 					 FROM trip_clients tc JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
-					 WHERE tc.trip_id IN (${ids.map(() => '?').join(', ')}) ORDER BY tc.enrolled_at, c.name`,
+					 WHERE tc.trip_id IN (${ids.map(() => '?').join(', ')}) GROUP BY tc.trip_id`,
 					ids
 				);
+	const clientsOf = new Map(
+		enrolled.map(({ tripId, clients }) => [
+			tripId,
+			(JSON.parse(clients) as [string, string, number][]).map(([id, name, asked]) => ({
+				id,
+				name,
+				asked: asked > 0
+			}))
+		])
+	);
 	const trips = lines.map(({ total: _total, ...line }): TripLine => {
-		const clients = enrolled
-			.filter(({ tripId }) => tripId === line.id)
-			.map(({ id, name, asked }) => ({ id, name, asked: asked > 0 }));
+		const clients = clientsOf.get(line.id) ?? [];
 		const unasked = clients.filter(({ asked }) => !asked);
 		return {
 			...line,
