@@ -1,6 +1,7 @@
 import { demandOf } from '../src/lib/core/body/demand';
 import { daysLater } from '../src/lib/core/document/days';
-import { tooWetAboveClo } from '../src/lib/core/body/two-node';
+import { SWEAT_STORE } from '../src/lib/core/body/sweat-store';
+import { minuteOf, steppedBody, surroundings, tooWetAboveClo } from '../src/lib/core/body/two-node';
 import { cellsOf } from '../src/lib/core/plan/conditions';
 import { threeWeathers } from '../src/lib/core/weather/climate';
 import { planDocument } from '../src/lib/core/plan/plan';
@@ -44,6 +45,20 @@ function planOfTwenty(): () => void {
 		clients: [client]
 	};
 	return () => void planDocument(document, client);
+}
+
+/** A body through climbs and stops of half an hour. */
+function bodyMinutes(many: number): () => void {
+	const around = [280, 80].map((metabolicWm2) =>
+		surroundings(
+			{ airTempC: -6, airVelocityMs: 4, humidityPct: 70, metabolicWm2, insulationClo: 1.4 },
+			SWEAT_STORE.synthetic
+		)
+	);
+	return () => {
+		const body = steppedBody(280);
+		for (let minute = 0; minute < many; minute++) minuteOf(around[Math.floor(minute / 30) % 2]!, body);
+	};
 }
 
 const exposure = (i: number) => ({
@@ -102,6 +117,14 @@ export const benchmarks = (): Benchmark[] => [
 					metabolicWm2: 90 + 40 * i
 				});
 		}
+	},
+	{
+		name: 'the simulated body, 10 000 minutes with sweat in the layers (a million a second are 10 ms)',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 40,
+		limit: 10,
+		run: bodyMinutes(10_000)
 	},
 	{
 		name: 'demand of one phase',

@@ -233,7 +233,7 @@ describe('words', () => {
 	it('never call anything safe', () => {
 		const texts = JSON.stringify(
 			planAnswer(
-				'runa',
+				DEMO_DOCUMENT.clients[1]!,
 				DEMO_DOCUMENT.trip.stages.map((stage) => planStage(stage, PLANNED, DEMO_DOCUMENT.clients[1]!))
 			)
 		);
@@ -243,7 +243,7 @@ describe('words', () => {
 
 describe('planAnswer', () => {
 	it('has the published fields for every weather and phase', () => {
-		const answer = planAnswer('client', [
+		const answer = planAnswer(kitOf([]), [
 			planStage(stageOf([['stop', 20, 80, 'slope']]), PLANNED, kitOf(['fleece', 'trousers-trek']))
 		]);
 		expect(Object.keys(answer.phases[0]!).sort()).toEqual(

@@ -1,7 +1,8 @@
+import type { Moment } from '../core/plan/body-course';
 import type { Band } from '../core/body/debt';
-import type { WornThing } from '../core/document/types';
+import type { Client, WornThing } from '../core/document/types';
 import type { Finding } from '../core/plan/findings';
-import type { CarriedThing, PlannedPhase, PlannedStage } from '../core/plan/plan';
+import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/plan';
 import type { LimitedBy, Verdict } from '../core/plan/verdicts';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
@@ -31,7 +32,10 @@ export interface PlanAnswer {
 	phases: PhaseAnswer[];
 	findings: Finding[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
-	stages: Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven'>[];
+	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven'> & {
+		/** the simulated day: the minutes at which something goes wrong, and what would prevent it */
+		moments: (Omit<Moment, 'phase'> & { phaseId: string; round: number })[];
+	})[];
 }
 
 function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): PhaseAnswer {
@@ -56,15 +60,20 @@ function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): Phas
 }
 
 /** A plan in the form of the API. */
-export const planAnswer = (clientId: string, planned: readonly PlannedStage[]): PlanAnswer => ({
-	clientId,
+export const planAnswer = (client: Client, planned: readonly PlannedStage[]): PlanAnswer => ({
+	clientId: client.id,
 	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
 	findings: planned.flatMap(({ findings }) => findings),
-	stages: planned.map(({ weather, stageId, foul, levels, proven }) => ({
+	stages: planned.map(({ weather, stageId, foul, levels, proven, phases }) => ({
 		weather,
 		stageId,
 		foul,
 		levels,
-		proven
+		proven,
+		moments: courseOf(phases, client).moments.map(({ phase, ...moment }) => ({
+			...moment,
+			phaseId: phases[phase]!.cell.phaseId,
+			round: phases[phase]!.cell.round
+		}))
 	}))
 });

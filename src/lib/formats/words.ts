@@ -10,6 +10,8 @@ import type {
 	PhasePlace,
 	Terrain
 } from '../core/document/types';
+import type { Moment } from '../core/plan/body-course';
+import type { Cell } from '../core/plan/conditions';
 import type { LadderCell } from '../core/plan/ladder';
 import type { Where } from '../core/plan/plan';
 import type { ReasonKind } from '../core/certainty';
@@ -197,6 +199,25 @@ export function verdictSentence(phase: PhaseVerdict, name: string): string {
 		case 'not judged yet':
 			return `Not judged: nobody has asked ${name} yet.`;
 	}
+}
+
+/** A moment of the simulated day as a guide would tell it. */
+export function momentSentence(
+	{ kind, minute, does, thingId, thenMinute }: Moment,
+	cell: Cell,
+	nameOf: (thingId: string) => string
+): string {
+	const where = `${clock(cell.startMin + minute)}, ${minute} min into “${cell.name}${cell.round > 1 ? ` ${cell.round}` : ''}”`;
+	const what = {
+		sweating: 'the skin is wetter with sweat than one likes',
+		soaked: 'the layers next to the skin are wet',
+		cold: 'the cold has got in',
+		hot: 'nobody keeps this up: open, take off, go slower',
+		ended: 'the body is beyond what this model can tell: shelter, warmth and help come first'
+	}[kind];
+	if (thingId === null) return `${where}: ${what}.`;
+	const until = thenMinute === null ? 'it does not come to that' : `it comes to that after ${thenMinute} min`;
+	return `${where}: ${what}. With ${nameOf(thingId)} ${does === 'take off' ? 'off' : 'on'} from the start of it ${until}.`;
 }
 
 /** A verdict in the few words of a tag. */

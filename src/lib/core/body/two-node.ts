@@ -43,6 +43,9 @@ const STEFAN_BOLTZMANN = 5.67e-8;
 const MASS_KG = 69.9;
 const AREA_M2 = 1.8258;
 
+/** Heat capacity of the body by its area, Wh/(m²·K). */
+const BODY_WH_PER_K = (0.97 * MASS_KG) / AREA_M2;
+
 const torr = (tempC: number): number => Math.exp(18.6686 - 4030.183 / (tempC + 235));
 const above0 = (value: number): number => Math.max(0, value);
 
@@ -57,80 +60,152 @@ export const neutralBody = (metabolicWm2: number): TwoNodeState => ({
 	metabolicWm2
 });
 
-interface Exchange {
-	dryWm2: number;
+/** The layers next to the skin as a store of sweat (capacity, loss and share of cooling are our assumptions). */
+export interface SweatStore {
+	/** what they hold before they drip, g/m² */
+	capacityGm2: number;
+	/** insulation that they lose when full, clo */
+	lostClo: number;
+	/** share of the heat of drying that is taken from the body, 0…1 */
+	coolingShare: number;
+}
+
+/** A body that is stepped minute by minute, in place. Every field is a number from the start, for speed. */
+export interface SteppedBody extends TwoNodeState {
 	/** radiation and convection of the surface, W/(m²·K) */
 	hr: number;
 	hc: number;
+	dryWm2: number;
 	clothTempC: number;
+	/** sweat held in the layers next to the skin, g/m² */
+	moistureGm2: number;
+	/** heat that their drying takes from the skin in the next minute, W/m² */
+	layerWm2: number;
+	/** heat stored in core and skin in this minute, W/m² */
+	storedWm2: number;
 }
 
-/** Dry heat through clothes; the surface temperature is iterated. */
-function exchangeOf(climate: TwoNodeClimate, skinTempC: number, startClothC: number): Exchange {
-	const { airTempC, insulationClo } = climate;
-	const radiantTempC = climate.radiantTempC ?? airTempC;
-	const surface = 1 + 0.15 * insulationClo;
-	const clothes = 0.155 * insulationClo;
-	const hc = Math.max(3, 8.6 * Math.max(climate.airVelocityMs, 0.1) ** 0.53);
-	let cloth = startClothC;
-	let hr = 4.7;
-	for (let i = 0; i < 30; i++) {
-		hr = 4 * STEFAN_BOLTZMANN * 0.72 * ((cloth + radiantTempC) / 2 + 273.15) ** 3;
-		const air = 1 / (surface * (hr + hc));
-		const operative = (hr * radiantTempC + hc * airTempC) / (hr + hc);
-		const next = (air * skinTempC + clothes * operative) / (air + clothes);
-		const settled = Math.abs(next - cloth) < 0.01;
-		cloth = next;
-		if (settled) break;
-	}
-	const air = 1 / (surface * (hr + hc));
-	const operative = (hr * radiantTempC + hc * airTempC) / (hr + hc);
-	return { dryWm2: (skinTempC - operative) / (air + clothes), hr, hc, clothTempC: cloth };
+export const steppedBody = (metabolicWm2: number): SteppedBody => ({
+	...neutralBody(metabolicWm2),
+	hr: 4.7,
+	hc: 3,
+	dryWm2: 0,
+	clothTempC: 30,
+	moistureGm2: 0,
+	layerWm2: 0,
+	storedWm2: 0
+});
+
+/** What a climate fixes for every minute. */
+interface Surroundings {
+	climate: TwoNodeClimate;
+	radiantTempC: number;
+	vapour: number;
+	hc: number;
+	mostWet: number;
+	store: SweatStore | null;
+	/** heat lost by breathing, of the heat made */
+	breathPerWm2: number;
 }
 
-/** One minute of the two-node body. */
-function minuteAfter(climate: TwoNodeClimate, body: TwoNodeState): TwoNodeState & { exchange: Exchange } {
-	const { airTempC, insulationClo, humidityPct } = climate;
-	const exchange = exchangeOf(climate, body.skinTempC, body.skinTempC);
-	const surface = 1 + 0.15 * insulationClo;
+/**
+ * @param store null: sweat that does not evaporate is lost, and breathing is as in the standard's program. With a store
+ * breathing is as in ISO 11079, which does not overstate it in the cold.
+ */
+export function surroundings(climate: TwoNodeClimate, store: SweatStore | null = null): Surroundings {
+	const { airTempC, airVelocityMs, humidityPct, insulationClo } = climate;
 	const vapour = (humidityPct / 100) * torr(airTempC);
-	const { metabolicWm2: m } = body;
+	const velocity = Math.max(0.1, airVelocityMs);
+	const exhaledC = 29 + 0.2 * airTempC;
+	const exhaled = torr(exhaledC);
+	return {
+		climate,
+		radiantTempC: climate.radiantTempC ?? airTempC,
+		vapour,
+		hc: Math.max(3, 8.6 * velocity ** 0.53),
+		mostWet: Math.min(1, insulationClo <= 0 ? 0.38 * velocity ** -0.29 : 0.59 * velocity ** -0.08),
+		store,
+		breathPerWm2: store
+			? 0.0173 * (exhaled - vapour) * KPA_PER_TORR + 0.0014 * (exhaledC - airTempC)
+			: 0.0023 * (44 - vapour) + 0.0014 * (34 - airTempC)
+	};
+}
+const KPA_PER_TORR = 0.1333;
+/** Share of the free evaporation that wet layers use, and how full they are when they use all of it. */
+const LAYER_EVAPORATION = 0.7;
+const LAYER_FULL_SHARE = 0.3;
+/** Heat of evaporation of sweat, Wh/g. */
+const SWEAT_WH_PER_G = 0.68;
+
+/** One minute of the two-node body, in place. */
+export function minuteOf(around: Surroundings, body: SteppedBody): void {
+	const { climate, store, vapour, radiantTempC, hc } = around;
+	const { airTempC } = climate;
+	const full = store ? body.moistureGm2 / store.capacityGm2 : 0;
+	const clo = store ? Math.max(0, climate.insulationClo - store.lostClo * full) : climate.insulationClo;
+	const surface = 1 + 0.15 * clo;
+	const clothes = 0.155 * clo;
+	const { skinTempC } = body;
+	let cloth = body.clothTempC;
+	let hr = 4.7;
+	let operative = airTempC;
+	for (let i = 0; i < 30; i++) {
+		const mean = (cloth + radiantTempC) / 2 + 273.15;
+		hr = 4 * STEFAN_BOLTZMANN * 0.72 * mean * mean * mean;
+		const both = hr + hc;
+		operative = (hr * radiantTempC + hc * airTempC) / both;
+		const outside = clothes * surface * both;
+		const next = (skinTempC + outside * operative) / (1 + outside);
+		const off = next - cloth;
+		cloth = next;
+		if (off < 0.01 && off > -0.01) break;
+	}
+	const dryWm2 = (body.skinTempC - operative) / (1 / (surface * (hr + hc)) + clothes);
+	const m = body.metabolicWm2;
 	const byBlood = (body.coreTempC - body.skinTempC) * (5.28 + 1.163 * body.bloodFlow);
-	const breath = 0.0023 * m * (44 - vapour) + 0.0014 * m * (34 - airTempC);
-	const capacity = (0.97 * MASS_KG) / AREA_M2;
-	const core = body.coreTempC + (m - byBlood - breath) / (capacity * (1 - body.alpha) * 60);
-	const skin =
-		body.skinTempC + (byBlood - exchange.dryWm2 - body.evaporationWm2) / (capacity * body.alpha * 60);
+	const toCore = m - byBlood - around.breathPerWm2 * m;
+	const toSkin = byBlood - dryWm2 - body.evaporationWm2 - body.layerWm2;
+	const core = body.coreTempC + toCore / (BODY_WH_PER_K * (1 - body.alpha) * 60);
+	const skin = body.skinTempC + toSkin / (BODY_WH_PER_K * body.alpha * 60);
 	const whole = body.alpha * skin + (1 - body.alpha) * core;
 	const bloodFlow = clamp(
 		(6.3 + 120 * above0(core - SET_POINT_CORE_C)) / (1 + 0.5 * above0(SET_POINT_SKIN_C - skin)),
 		0.5,
 		90
 	);
-	const sweat = Math.min(
-		500,
-		170 * above0(whole - SET_POINT_BODY_C) * Math.exp(above0(skin - SET_POINT_SKIN_C) / 10.7)
-	);
-	const most =
-		(torr(skin) - vapour) / (1 / (LEWIS * surface * exchange.hc) + (0.155 * insulationClo) / (LEWIS * I_CL));
-	const bare = insulationClo <= 0;
-	const velocity = Math.max(0.1, climate.airVelocityMs);
-	const mostWet = Math.min(1, bare ? 0.38 * velocity ** -0.29 : 0.59 * velocity ** -0.08);
-	const wanted = most > 0 ? 0.06 + (0.94 * 0.68 * sweat) / most : Infinity;
-	const wet = Math.min(wanted, mostWet);
+	const warmer = above0(whole - SET_POINT_BODY_C);
+	const sweat =
+		warmer === 0 ? 0 : Math.min(500, 170 * warmer * Math.exp(above0(skin - SET_POINT_SKIN_C) / 10.7));
+	const most = (torr(skin) - vapour) / (1 / (LEWIS * surface * hc) + clothes / (LEWIS * I_CL));
+	// With a store a part of the sweat runs into the layers, the more the wetter the skin is already.
+	const onSkin = SWEAT_WH_PER_G * sweat * (store ? 1 - (body.wettedness * body.wettedness) / 2 : 1);
+	const wanted = most > 0 ? 0.06 + (0.94 * onSkin) / most : Infinity;
+	const wet = Math.min(wanted, around.mostWet);
 	// The standard's program adds what diffuses through the skin once more when the skin can get no wetter.
-	const evaporating = most <= 0 ? 1 : wanted > mostWet ? mostWet + 0.06 : wet;
+	const evaporating = most <= 0 ? 1 : wanted > around.mostWet && !store ? around.mostWet + 0.06 : wet;
+	const evaporationWm2 = evaporating * most;
+	if (store) {
+		const drying = Math.min(
+			LAYER_EVAPORATION * Math.min(1, full / LAYER_FULL_SHARE) * above0(most - evaporationWm2),
+			SWEAT_WH_PER_G * body.moistureGm2 * 60
+		);
+		body.layerWm2 = store.coolingShare * drying;
+		const gained = (sweat - onSkin / SWEAT_WH_PER_G - drying / SWEAT_WH_PER_G) / 60;
+		body.moistureGm2 = clamp(body.moistureGm2 + gained, 0, store.capacityGm2);
+	}
 	const shivering = Math.min(200, 19.4 * above0(SET_POINT_SKIN_C - skin) * above0(SET_POINT_CORE_C - core));
-	return {
-		skinTempC: skin,
-		coreTempC: core,
-		alpha: 0.0417737 + 0.7451833 / (bloodFlow + 0.585417),
-		bloodFlow,
-		evaporationWm2: evaporating * most,
-		wettedness: wet,
-		metabolicWm2: climate.metabolicWm2 + shivering,
-		exchange
-	};
+	body.storedWm2 = toCore + toSkin;
+	body.skinTempC = skin;
+	body.coreTempC = core;
+	body.alpha = 0.0417737 + 0.7451833 / (bloodFlow + 0.585417);
+	body.bloodFlow = bloodFlow;
+	body.evaporationWm2 = evaporationWm2;
+	body.wettedness = wet;
+	body.metabolicWm2 = climate.metabolicWm2 + shivering;
+	body.hr = hr;
+	body.hc = hc;
+	body.dryWm2 = dryWm2;
+	body.clothTempC = cloth;
 }
 
 const checked = (climate: TwoNodeClimate): TwoNodeClimate => {
@@ -147,10 +222,10 @@ const checked = (climate: TwoNodeClimate): TwoNodeClimate => {
  * @param minutes 1…1440
  * @throws RangeError out of range
  */
-export function bodyAfter(climate: TwoNodeClimate, minutes: number): TwoNodeState & { exchange: Exchange } {
-	checked(climate);
-	let body = { ...neutralBody(climate.metabolicWm2), exchange: exchangeOf(climate, SET_POINT_SKIN_C, 30) };
-	for (let minute = 0; minute < minutes; minute++) body = minuteAfter(climate, body);
+export function bodyAfter(climate: TwoNodeClimate, minutes: number): SteppedBody {
+	const around = surroundings(checked(climate));
+	const body = steppedBody(climate.metabolicWm2);
+	for (let minute = 0; minute < minutes; minute++) minuteOf(around, body);
 	return body;
 }
 
@@ -163,15 +238,15 @@ const SETTLED_MIN = 240;
  * @throws RangeError out of range
  */
 export function steadyWettedness(climate: TwoNodeClimate): number {
-	checked(climate);
-	let body: TwoNodeState = neutralBody(climate.metabolicWm2);
+	const around = surroundings(checked(climate));
+	const body = steppedBody(climate.metabolicWm2);
 	for (let minute = 0; minute < SETTLED_MIN; minute++) {
-		const next = minuteAfter(climate, body);
+		const { coreTempC, skinTempC } = body;
+		minuteOf(around, body);
 		const settled =
 			minute > 30 &&
-			Math.abs(next.coreTempC - body.coreTempC) < 2e-4 &&
-			Math.abs(next.skinTempC - body.skinTempC) < 5e-4;
-		body = next;
+			Math.abs(body.coreTempC - coreTempC) < 2e-4 &&
+			Math.abs(body.skinTempC - skinTempC) < 5e-4;
 		if (settled || body.coreTempC > 40) break;
 	}
 	return body.wettedness;
@@ -210,7 +285,7 @@ export function tooWetAboveClo(climate: Omit<TwoNodeClimate, 'insulationClo'>): 
 export function standardEffectiveTempC(climate: TwoNodeClimate): number {
 	const body = bodyAfter(climate, 60);
 	const met = climate.metabolicWm2 / MET_WM2;
-	const { hr } = body.exchange;
+	const { hr } = body;
 	const hc = Math.max(3, met > 0.85 ? 5.66 * (met - 0.85) ** 0.39 : 0);
 	const h = hr + hc;
 	const clo = 1.52 / (met + 0.6944) - 0.1835;
@@ -220,7 +295,7 @@ export function standardEffectiveTempC(climate: TwoNodeClimate): number {
 	const vapourPart = (I_CL * hc * (1 - efficiency)) / h / (hc / h - efficiency * I_CL);
 	const dry = 1 / (1 / (surface * h) + resistance);
 	const moist = 1 / (1 / (LEWIS * surface * hc) + resistance / (LEWIS * vapourPart));
-	const loss = body.exchange.dryWm2 + body.evaporationWm2;
+	const loss = body.dryWm2 + body.evaporationWm2;
 	const skinVapour = torr(body.skinTempC);
 	let low = -60;
 	let high = 100;

@@ -1,5 +1,7 @@
+import { OPENING_FACTOR } from '../cloth/supply';
 import { wearableThings, type Cloth } from '../cloth/things';
 import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
+import { bodyCourse, type BodyCourse } from './body-course';
 import { chooseOutfits, type StagePlan } from './choose';
 import { cellsOf, foulStage, type Cell } from './conditions';
 import { findingsOf, type Finding, type JudgedPhase } from './findings';
@@ -192,6 +194,32 @@ export function planStage(
 		takenIds: [...takenIds],
 		proven: choice.proven && !alike
 	};
+}
+
+/**
+ * How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong; empty
+ * while nobody has asked what there is for torso and legs.
+ */
+export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
+	if (!isAnswered(client, 'torso') || !isAnswered(client, 'legs')) return { minutes: [], moments: [] };
+	const kit = wearableThings(client);
+	return bodyCourse(
+		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
+			cell,
+			outfit,
+			opening: Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening])),
+			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
+		})),
+		{
+			holdWhm2: personOf(client).marks.holdWhm2,
+			atHand: (phase) => {
+				const reach = new Set(
+					phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
+				);
+				return kit.filter(({ thingId }) => reach.has(thingId));
+			}
+		}
+	);
 }
 
 /** All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients. */

@@ -278,6 +278,16 @@ export const RULES = {
 		source: TRADE
 	},
 	heat: { kind: 'practice', says: 'Heat hurts people who work in it.', source: TRADE },
+	simulatedDay: {
+		kind: 'standard',
+		says: 'A body of core and skin, stepped minute by minute through the day: it shows order and causes, the verdicts rest on the heat debt.',
+		source: 'two-node body, Gagge 1986 / ASHRAE Fundamentals ch. 9 (from memory); breathing as in ISO 11079'
+	},
+	sweatStore: {
+		kind: 'assumption',
+		says: 'Sweat that does not evaporate is held by the layers next to the skin: cotton most, thin synthetics least, wool between. Wet they warm less, and dry at the cost of the skin.',
+		source: OURS
+	},
 	changes: {
 		kind: 'assumption',
 		says: 'What a change costs: vent 0.2, outermost 1, under the shell 3, boots off 8, in rain double.',

@@ -3,9 +3,10 @@
 	import { holdsWithoutOver, type Finding } from '$lib/core/plan/findings';
 	import { reason } from '$lib/core/plan/reasons';
 	import { personOf } from '$lib/core/plan/person';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
+	import { courseOf, type PlannedPhase } from '$lib/core/plan/plan';
 	import { clo, clock, duration, longDate, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 	import { tempWords, textInUnits } from '$lib/formats/units';
+	import BodyStrip from '$lib/ui/BodyStrip.svelte';
 	import Ladder from '$lib/ui/Ladder.svelte';
 	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
@@ -34,6 +35,7 @@
 	const GUTTER = 118;
 	let width = $state(1228);
 	const phases = $derived(data.planned?.phases ?? []);
+	const course = $derived(courseOf(phases, data.client));
 	const names = $derived(new Map(data.client.things.map((thing) => [thing.id, shortName(thing.name)])));
 	const widths = $derived(columnWidths(phases, width - GUTTER - 2));
 	const findings = $derived(data.planned?.findings ?? []);
@@ -220,6 +222,16 @@
 			</div>
 			<PlanDrawing {phases} {widths} {names} clientName={first} />
 		</div>
+		{#if course.minutes.length > 0}
+			<BodyStrip
+				{course}
+				{phases}
+				{widths}
+				gutter={GUTTER}
+				holdWhm2={personOf(data.client).marks.holdWhm2}
+				nameOf={(id) => names.get(id) ?? id}
+			/>
+		{/if}
 		<Ladder {phases} {widths} {names} gutter={GUTTER} />
 	</div>
 	<p class="tiny soft note">
