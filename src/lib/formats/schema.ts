@@ -10,6 +10,9 @@ import {
 	DRYINGS,
 	FACT_SOURCES,
 	FACT_STATES,
+	BAG_SCALES,
+	FACES,
+	FEATURES,
 	FIBRES,
 	GROUNDS,
 	MARKS,
@@ -302,7 +305,16 @@ const properties = {
 	dexterity: fact(oneOf(DEXTERITIES)),
 	overBoots: fact(Joi.boolean()),
 	lensCategory: fact(count(0, 4)),
-	comfortTempC: fact(between(-60, 30))
+	comfortTempC: fact(between(-60, 30)),
+	bagScale: fact(oneOf(BAG_SCALES)),
+	features: fact(Joi.array().items(oneOf(FEATURES)).unique()),
+	face: fact(oneOf(FACES)),
+	heightCm: fact(between(0, 120)),
+	vapourResistance: fact(between(0, 1000)),
+	holdsL: fact(between(0, 150)),
+	watts: fact(between(0, 100)),
+	energyWh: fact(between(0, 500)),
+	wearDays: fact(count(0, 30))
 };
 
 const typeId = Joi.string()

@@ -1,6 +1,7 @@
 import type { Properties } from '../document/types';
 import type { ReasonKind } from '../certainty';
 import { CLO_M2KW } from '../units';
+import { FEATURES_OF, HEIGHT_CM, usualVapourResistance, usualWearDays } from './catalogue-features';
 import { bodyCoverage, type Coverage, type Part } from './parts';
 import {
 	CATALOGUE_GROUPS,
@@ -79,7 +80,23 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 			dexterity: row.dexterity ?? 'high',
 			overBoots: row.overBoots ?? false,
 			lensCategory: row.lens ?? 0,
-			comfortTempC: row.comfortC ?? 20
+			comfortTempC: row.comfortC ?? 20,
+			bagScale: 'comfort',
+			features: [...(FEATURES_OF[id] ?? [])],
+			face: 'fresh',
+			heightCm: HEIGHT_CM[id] ?? 0,
+			vapourResistance: usualVapourResistance(row.fibre, row.water ?? 'none', row.p),
+			holdsL: row.holds ?? 0,
+			watts: row.watts ?? 0,
+			energyWh: row.wh ?? 0,
+			wearDays:
+				row.wears ??
+				usualWearDays(
+					row.fibre,
+					row.does.includes('skin') && row.at[0] <= 1,
+					group === 'Feet',
+					id === 'briefs' || id === 'singlet'
+				)
 		}
 	};
 }

@@ -252,6 +252,47 @@ export type Fibre = (typeof FIBRES)[number];
 export const DEXTERITIES = ['high', 'medium', 'low'] as const;
 export type Dexterity = (typeof DEXTERITIES)[number];
 
+/** What a thing can do that a phase may ask for. */
+export const FEATURES = [
+	'hood',
+	'hood-over-helmet',
+	'under-helmet',
+	'full-zip',
+	'half-zip',
+	'two-way-zip',
+	'vents',
+	'full-side-zip',
+	'removable-sleeves',
+	'stays-tucked',
+	'slim-cuff',
+	'cuff-seal',
+	'armour-room',
+	'abrasion',
+	'quiet-face',
+	'high-visibility',
+	'reflective',
+	'no-melt',
+	'drop-seat',
+	'touch-screen',
+	'wrist-leash',
+	'vehicle-fed',
+	'packs-into-itself',
+	'long-tail',
+	'short-tail',
+	'loose-ends',
+	'watertight',
+	'town'
+] as const;
+export type Feature = (typeof FEATURES)[number];
+
+/** The water-repellent finish of an outer face. */
+export const FACES = ['fresh', 'worn out'] as const;
+export type Face = (typeof FACES)[number];
+
+/** What the number on a sleeping bag means; an unclear one gives no verdict. */
+export const BAG_SCALES = ['comfort', 'unclear'] as const;
+export type BagScale = (typeof BAG_SCALES)[number];
+
 /** Everything about a thing that the computation reads. */
 export interface Properties {
 	functions: ClothFunction[];
@@ -277,6 +318,21 @@ export interface Properties {
 	lensCategory: number;
 	/** EN ISO 23537 comfort temperature of a sleeping bag, °C */
 	comfortTempC: number;
+	bagScale: BagScale;
+	features: Feature[];
+	face: Face;
+	/** how far a sock, boot or gaiter reaches above the ankle, cm */
+	heightCm: number;
+	/** resistance to vapour, m²·Pa/W (ISO 11092) */
+	vapourResistance: number;
+	/** what a bag or bottle holds, litres */
+	holdsL: number;
+	/** electric heat, W */
+	watts: number;
+	/** what a battery holds when warm, Wh */
+	energyWh: number;
+	/** days of wear before a wash; 0 the whole trip */
+	wearDays: number;
 }
 export type PropertyName = keyof Properties;
 

@@ -32,7 +32,8 @@
 		Hands: ['hands'],
 		Legs: ['thighs', 'calves'],
 		Feet: ['feet'],
-		Sleep: []
+		Sleep: [],
+		'Other things': []
 	};
 	const OFFSETS = {
 		'-0.3': 'is always warm',
