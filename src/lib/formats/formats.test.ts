@@ -234,7 +234,8 @@ describe('words', () => {
 		const texts = JSON.stringify(
 			planAnswer(
 				DEMO_DOCUMENT.clients[1]!,
-				DEMO_DOCUMENT.trip.stages.map((stage) => planStage(stage, PLANNED, DEMO_DOCUMENT.clients[1]!))
+				DEMO_DOCUMENT.trip.stages.map((stage) => planStage(stage, PLANNED, DEMO_DOCUMENT.clients[1]!)),
+				DEMO_DOCUMENT.trip.stages
 			)
 		);
 		expect(texts).not.toMatch(/\bsafe\b/i);
@@ -243,9 +244,11 @@ describe('words', () => {
 
 describe('planAnswer', () => {
 	it('has the published fields for every weather and phase', () => {
-		const answer = planAnswer(kitOf([]), [
-			planStage(stageOf([['stop', 20, 80, 'slope']]), PLANNED, kitOf(['fleece', 'trousers-trek']))
-		]);
+		const answer = planAnswer(
+			kitOf([]),
+			[planStage(stageOf([['stop', 20, 80, 'slope']]), PLANNED, kitOf(['fleece', 'trousers-trek']))],
+			[]
+		);
 		expect(Object.keys(answer.phases[0]!).sort()).toEqual(
 			[
 				'band',

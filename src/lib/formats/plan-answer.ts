@@ -1,6 +1,7 @@
 import type { Moment } from '../core/plan/body-course';
 import type { Band } from '../core/body/debt';
-import type { Client, WornThing } from '../core/document/types';
+import type { Client, Stage, WornThing } from '../core/document/types';
+import { mostCounts, type Count } from '../core/plan/counting';
 import type { Finding } from '../core/plan/findings';
 import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/plan';
 import type { LimitedBy, Verdict } from '../core/plan/verdicts';
@@ -31,6 +32,8 @@ export interface PlanAnswer {
 	clientId: string;
 	phases: PhaseAnswer[];
 	findings: Finding[];
+	/** how many of each kind the trip asks for, in the weather that asks for most */
+	counts: Count[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
 	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven'> & {
 		/** the simulated day: the minutes at which something goes wrong, and what would prevent it */
@@ -60,10 +63,15 @@ function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): Phas
 }
 
 /** A plan in the form of the API. */
-export const planAnswer = (client: Client, planned: readonly PlannedStage[]): PlanAnswer => ({
+export const planAnswer = (
+	client: Client,
+	planned: readonly PlannedStage[],
+	stages: readonly Stage[]
+): PlanAnswer => ({
 	clientId: client.id,
 	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
 	findings: planned.flatMap(({ findings }) => findings),
+	counts: mostCounts(stages, planned, client),
 	stages: planned.map(({ weather, stageId, foul, levels, proven, phases }) => ({
 		weather,
 		stageId,

@@ -55,6 +55,9 @@ function insulationOf(warm: Insulation, covers: Coverage): { clo: number; kind: 
 	return { clo: 0, kind: 'assumption', text: 'adds no warmth' };
 }
 
+/** Room under a thing where its row does not say, steps of girth (our assumption). */
+const USUAL_ROOM = { head: 2, other: 1 } as const;
+
 function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueRow): CatalogueType {
 	const insulation = insulationOf(row.warm, row.covers);
 	return {
@@ -73,7 +76,7 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 			waterGrade: row.water ?? 'none',
 			fibre: row.fibre,
 			girthSteps: row.girth ?? 0,
-			roomSteps: row.room ?? 0,
+			roomSteps: row.room ?? USUAL_ROOM[group === 'Head and eyes' ? 'head' : 'other'],
 			massG: row.massG,
 			packedL: row.litres,
 			size: '',

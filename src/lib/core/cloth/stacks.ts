@@ -35,12 +35,22 @@ export const overlap = (a: Cloth, b: Cloth): boolean =>
 		(part) => (a.covers[part] ?? 0) > 0 && (b.covers[part] ?? 0) > 0
 	);
 
+/** What only makes one seen: a vest of bright cloth, worn over whatever else is worn. */
+export const isOverlay = ({ functions, localClo, regions }: Cloth): boolean =>
+	localClo === 0 && regions.trunk > 0 && !functions.includes('warmth');
+
 /**
  * Positions for a set of placements, or null if no order works: one layer to a position where they overlap,
  * several in the middle. Positions are filled from the skin out with the layer that must go lowest.
  */
 export function stackOf(placements: readonly Placement[]): Stack | null {
-	const waiting = [...placements].sort((a, b) => a.high - b.high || a.low - b.low || a.index - b.index);
+	const waiting = [...placements].sort(
+		(a, b) =>
+			a.high - b.high ||
+			a.low - b.low ||
+			Number(isOverlay(a.cloth)) - Number(isOverlay(b.cloth)) ||
+			a.index - b.index
+	);
 	const layers: Stack['layers'] = [];
 	let middle = 0;
 	for (let position = 0; position <= OVER_EVERYTHING; position++) {
@@ -51,7 +61,7 @@ export function stackOf(placements: readonly Placement[]): Stack | null {
 			const middleLayer = repeats(placement.cloth, position);
 			const free = middleLayer
 				? middle < MOST_MIDDLE_LAYERS
-				: !taken.some((cloth) => overlap(cloth, placement.cloth));
+				: isOverlay(placement.cloth) || !taken.some((cloth) => overlap(cloth, placement.cloth));
 			if (fits && free) {
 				layers.push({ cloth: placement.cloth, index: placement.index, position });
 				taken.push(placement.cloth);

@@ -10,6 +10,8 @@ export interface Cloth extends Properties {
 	quantity: number;
 	state: FactState;
 	regions: Record<Region, number>;
+	/** whether the room under it was found by trying it on */
+	roomIsTried: boolean;
 }
 
 /** A fact that nobody has stated yet: the catalogue's value, assumed. */
@@ -37,7 +39,8 @@ export function clothOf(thing: Thing): Cloth {
 		name: thing.name,
 		quantity: thing.quantity.value ?? 0,
 		state: thing.quantity.state,
-		regions: regionCoverage(properties.covers)
+		regions: regionCoverage(properties.covers),
+		roomIsTried: thing.facts.roomSteps?.source === 'measured'
 	};
 }
 

@@ -1,11 +1,11 @@
 import { lossOf, type LossPair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
-import { regionTotalM2kw, resultantClo, type RegionLayer } from '../cloth/supply';
+import { regionTotalM2kw, resultantClo } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
-import { RAIN_MINUTES } from '../weather/precipitation';
 import type { Cell } from './conditions';
+import { blameOfUnmet, demandsOf } from './demands';
 import type { CellAir } from './ledger';
 import {
 	BLAME,
@@ -14,8 +14,8 @@ import {
 	MEMBRANE_SWEAT,
 	SHELL_OFF_AFTER_MIN
 } from './levels';
-import { needsFaceCover } from './needs';
-import { outermost, type WornLayer } from './outfit';
+import { needsFaceCover, rainKeptOutMin } from './needs';
+import { layersOf, outermost, type WornLayer } from './outfit';
 import type { Person } from './person';
 import type { Wardrobe } from './wardrobe';
 
@@ -129,15 +129,8 @@ function regionTotals(
 				...views.legs.ways[l]!,
 				...views.head.ways[h]!
 			];
-			const layers: RegionLayer[] = placed
-				.sort((a, b) => a.position - b.position)
-				.map(({ cloth }) => ({
-					localClo: cloth.localClo,
-					share: cloth.regions[region],
-					airPermeability: cloth.airPermeability
-				}))
-				.filter(({ share }) => share > 0);
-			total = regionTotalM2kw(layers, air.air, opening);
+			placed.sort((a, b) => a.position - b.position);
+			total = regionTotalM2kw(layersOf(placed, region), air.air, opening);
 			totals.set(key, total);
 		}
 		return total;
@@ -167,6 +160,12 @@ export function bodyTable(
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
 	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
+	const unmet = BODY_FACTORS.map((factor) => {
+		const demands = demandsOf(cell, factor);
+		return wardrobe.stacks[factor].map(({ layers }) =>
+			demands.length === 0 ? 0 : blameOfUnmet(demands, layers, cell)
+		);
+	});
 	const faceNeeded = needsFaceCover(cell);
 	const faceAlways = FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part)));
 	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
@@ -185,7 +184,7 @@ export function bodyTable(
 				for (const { share, of } of totals) conductance += share / of(t, l, h);
 				const clo = resultantClo(conductance, air.air);
 				table.loss[choice] = lossOf(air.balance, clo, person.offsetClo);
-				let blame = 0;
+				let blame = unmet[0]![t]! + unmet[1]![l]! + unmet[2]![h]!;
 				if (faceNeeded) {
 					for (let i = 0; i < FACE_PARTS.length; i++)
 						if (!faceAlways[i] && !stacks.some((stack) => stack.coversFace[i])) blame += BLAME.bare;
@@ -197,7 +196,7 @@ export function bodyTable(
 							const own = stack.top[i]!;
 							if (own && (!top || own.position >= top.position)) top = own;
 						}
-						if (RAIN_MINUTES[top?.cloth.waterGrade ?? 'none'] < cell.rainMinutes) blame += BLAME.wetThrough;
+						if (rainKeptOutMin(top?.cloth) < cell.rainMinutes) blame += BLAME.wetThrough;
 					}
 				}
 				const excess = Math.max(0, clo - tooWarmAboveClo);

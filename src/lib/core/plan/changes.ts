@@ -6,7 +6,10 @@ import type { Factor } from './wardrobe';
 
 /** What a change costs, in hundredths (our assumption). In a heated place it is as good as free. */
 export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;
-const RAIN_DOUBLES = 2;
+/** In rain, in the dark and with numb hands a change costs double (our assumption for the last two). */
+const HARD_DOUBLES = 2;
+/** Felt temperature from which hands are numb at it, °C (our assumption). */
+const NUMB_FELT_C = -20;
 
 /** What going from one stack to another takes, before the place is known. */
 export interface Change {
@@ -66,5 +69,7 @@ export function changeCost(change: Change, before: Cell, after: Cell): number {
 	if (change.bootsOff && both('boots-on')) return Infinity;
 	if (change.legs && (both('harness') || both('roped'))) return Infinity;
 	if (change.turnsOn && after.marks.includes('pack-away')) return Infinity;
-	return change.cost * (WETTING_SHARE[after.precipitation] >= 0.5 ? RAIN_DOUBLES : 1);
+	const isHard =
+		WETTING_SHARE[after.precipitation] >= 0.5 || after.light === 'dark' || warmestC <= NUMB_FELT_C;
+	return change.cost * (isHard ? HARD_DOUBLES : 1);
 }

@@ -15,6 +15,7 @@ import { BODY_FACTORS, bodyTable, bodyViews, type BodyTable } from './body-table
 import { bestCourse, optionsOf, type Chain, type Course } from './chain';
 import { changeBetween, changeCost, type Change } from './changes';
 import type { Cell } from './conditions';
+import { blameOfUnmet, demandsOf } from './demands';
 import { cellAir, debtEndWhm2, debtSpans, type CellAir } from './ledger';
 import {
 	BEFORE_STOP_MINUTES,
@@ -196,7 +197,9 @@ function chooseEyes(day: Day): Course {
 		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
 		const idle = cell.heated || cell.light === 'dark';
 		return {
-			blame: needed !== null && !covered ? BLAME.bare : 0,
+			blame:
+				(needed !== null && !covered ? BLAME.bare : 0) +
+				blameOfUnmet(demandsOf(cell, 'eyes'), day.wardrobe.stacks.eyes[option!]!.layers, cell),
 			sweat: worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0,
 			state: 0
 		};

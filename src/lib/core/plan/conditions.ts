@@ -9,6 +9,7 @@ import type {
 	Sequence,
 	Site,
 	Stage,
+	Terrain,
 	Weather
 } from '../document/types';
 import { atPace } from '../patterns/pattern';
@@ -70,6 +71,8 @@ export interface Cell extends Conditions {
 	/** the first one of a day: nothing is carried in and dressing is free */
 	fresh: boolean;
 	marks: readonly Mark[];
+	/** what the stage goes through */
+	terrain: readonly Terrain[];
 }
 
 const PLACE_OF_BED: Readonly<Record<BedKind, Place>> = {
@@ -126,7 +129,10 @@ interface When {
 	daylight: Daylight | null;
 }
 
-type Computed = Omit<Cell, 'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks'> & {
+type Computed = Omit<
+	Cell,
+	'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks' | 'terrain'
+> & {
 	/** minutes of ordinary rain in this phase alone */
 	ownRainMinutes: number;
 };
@@ -324,7 +330,8 @@ export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null
 			round,
 			kind: phase.kind,
 			fresh: isFresh,
-			marks: phase.marks
+			marks: phase.marks,
+			terrain: stage.terrain
 		};
 	});
 }

@@ -2,64 +2,25 @@ import { ROW_NAMES, type Region, type Row } from '../cloth/parts';
 import { covers, wearableThings, type Cloth } from '../cloth/things';
 import { WORK_WM2 } from '../body/effort';
 import { CLO_M2KW } from '../units';
-import type { Client } from '../document/types';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import { cellAir, debtCourse } from './ledger';
-import type { LadderCell } from './ladder';
 import { outfitClo, type Outfit } from './outfit';
 import type { Person } from './person';
-import { reason, type Reason } from './reasons';
+import {
+	SEVERITIES,
+	at,
+	firstRounds,
+	whole,
+	type Finding,
+	type FindingRule,
+	type JudgedPhase,
+	type StageFacts
+} from './finding';
+import { GARMENT_RULES } from './garment-findings';
+import { reason } from './reasons';
 import type { PhaseVerdict } from './verdicts';
 
-export const SEVERITIES = ['blocker', 'warning', 'note'] as const;
-export type Severity = (typeof SEVERITIES)[number];
-
-export interface Finding {
-	code: string;
-	severity: Severity;
-	weather?: string;
-	stageId?: string;
-	phaseId?: string;
-	part?: string;
-	thingIds: string[];
-	message: string;
-	reasons: Reason[];
-}
-
-export interface JudgedPhase extends PhaseVerdict {
-	ladder: LadderCell[];
-}
-
-/** What the rules of one stage and weather look at. */
-export interface StageFacts {
-	client: Client;
-	person: Person;
-	weather: string;
-	phases: readonly JudgedPhase[];
-	cut: boolean;
-}
-
-type FindingRule = (facts: StageFacts) => Finding[];
-
-const at = (facts: StageFacts, phase: PhaseVerdict): Pick<Finding, 'weather' | 'stageId' | 'phaseId'> => ({
-	weather: facts.weather,
-	stageId: phase.cell.stageId,
-	phaseId: phase.cell.phaseId
-});
-const whole = (facts: StageFacts): Pick<Finding, 'weather' | 'stageId'> => ({
-	weather: facts.weather,
-	...(facts.phases[0] && { stageId: facts.phases[0].cell.stageId })
-});
-
-/** The first round of each phase for which a test holds. */
-function firstRounds(phases: readonly JudgedPhase[], test: (phase: JudgedPhase) => boolean): JudgedPhase[] {
-	const seen = new Set<string>();
-	return phases.filter((phase) => {
-		if (!test(phase) || seen.has(phase.cell.phaseId)) return false;
-		seen.add(phase.cell.phaseId);
-		return true;
-	});
-}
+export { SEVERITIES, type Finding, type JudgedPhase, type Severity, type StageFacts } from './finding';
 
 const ASKED_REGIONS: readonly { region: Region[]; words: string }[] = [
 	{ region: ['trunk', 'arms'], words: 'over the torso' },
@@ -76,7 +37,16 @@ export function whereOneLayerHelps(
 	const gains = ASKED_REGIONS.map(({ region, words }) => {
 		const regions = { head: 0, trunk: 0, arms: 0, hands: 0, thighs: 0, calves: 0, feet: 0 };
 		for (const name of region) regions[name] = 1;
-		const cloth = { localClo: 1, airPermeability: 8, regions, covers: {} } as unknown as Cloth;
+		const cloth = {
+			localClo: 1,
+			airPermeability: 8,
+			regions,
+			covers: {},
+			girthSteps: 0,
+			roomSteps: Infinity,
+			roomIsTried: true,
+			size: ''
+		} as unknown as Cloth;
 		const outfit: Outfit = [...phase.outfit, { cloth, position: 5, opening: 'closed' }];
 		const course = debtCourse(phase.cell, air, outfitClo(outfit, air.air), phase.startDebtWhm2, person);
 		return { words, minutes: course.holdsMinutes ?? phase.cell.minutes };
@@ -325,6 +295,7 @@ export const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
 	spareGloves,
 	frostbite,
 	tooWarm,
+	...GARMENT_RULES,
 	searchCut
 };
 

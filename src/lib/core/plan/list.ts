@@ -1,6 +1,7 @@
 import { catalogueType } from '../cloth/catalogue';
 import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
-import type { Client } from '../document/types';
+import type { Client, Stage } from '../document/types';
+import { mostCounts, type Count } from './counting';
 import type { Finding } from './findings';
 import type { PlannedStage } from './plan';
 
@@ -23,12 +24,22 @@ export interface ClothingList {
 	gaps: Finding[];
 	/** what nobody has asked */
 	questions: Finding[];
+	/** how many of each kind, against what the client has */
+	counts: Count[];
 }
 
 /** What a client brings: everything that any plan of the trip uses, head to toe, and what is still open. */
-export function listOf(client: Client, planned: readonly PlannedStage[]): ClothingList {
+export function listOf(
+	client: Client,
+	planned: readonly PlannedStage[],
+	trip: readonly Stage[]
+): ClothingList {
 	const lines = client.things.flatMap((thing): ListLine[] => {
-		const stages = planned.filter(({ takenIds }) => takenIds.includes(thing.id));
+		const isGear =
+			catalogueType(thing.typeId).group === 'Other things' &&
+			(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
+			(thing.quantity.value ?? 0) > 0;
+		const stages = planned.filter(({ takenIds }) => isGear || takenIds.includes(thing.id));
 		if (stages.length === 0) return [];
 		const begins =
 			stages[0]!.phases.find(({ cell }) => cell.kind !== 'indoors' && !cell.heated) ?? stages[0]!.phases[0];
@@ -59,6 +70,7 @@ export function listOf(client: Client, planned: readonly PlannedStage[]): Clothi
 			lines: lines.filter((line) => groupOf(line) === group)
 		})).filter(({ lines: own }) => own.length > 0),
 		gaps: once.filter(({ severity }) => severity !== 'note'),
-		questions: once.filter(({ code }) => code === 'not-asked')
+		questions: once.filter(({ code }) => code === 'not-asked'),
+		counts: mostCounts(trip, planned, client)
 	};
 }

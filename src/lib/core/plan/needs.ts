@@ -33,11 +33,17 @@ export function isTooClumsy(cloths: readonly Cloth[], needed: Dexterity | null):
 	return needed !== null && cloths.some((cloth) => DEXTERITY_RANK[cloth.dexterity] < DEXTERITY_RANK[needed]);
 }
 
+/** A worn-out finish wets out in half the time (our assumption); rubber has none. */
+const WORN_OUT_SHARE = 0.5;
+/** Minutes of ordinary rain that the outer face of a cloth keeps out. */
+export const rainKeptOutMin = (cloth: Cloth | undefined): number =>
+	RAIN_MINUTES[cloth?.waterGrade ?? 'none'] * (cloth?.face === 'worn out' ? WORN_OUT_SHARE : 1);
+
 /** Whether the rain gathered by the end of the phase is through the outermost layer of a part. */
 export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
 	if (cell.rainMinutes === 0) return false;
 	const top = outermost(outfit, part);
-	return RAIN_MINUTES[top?.cloth.waterGrade ?? 'none'] < cell.rainMinutes;
+	return rainKeptOutMin(top?.cloth) < cell.rainMinutes;
 }
 
 /** A boot or shoe is on. */

@@ -7,6 +7,8 @@ import {
 	type RegionLayer,
 	type RegionTotals
 } from '../cloth/supply';
+import { isOverlay } from '../cloth/stacks';
+import { loftLeft } from '../cloth/squeeze';
 import { covers, type Cloth } from '../cloth/things';
 import type { Opening } from '../document/types';
 
@@ -18,14 +20,17 @@ export interface WornLayer {
 /** What is worn at one time, from the skin out. */
 export type Outfit = readonly WornLayer[];
 
-/** Layers of one region, from the skin out. */
-export function layersOf(outfit: Outfit, region: Region): RegionLayer[] {
-	const layers: RegionLayer[] = [];
-	for (const { cloth } of outfit) {
-		const share = cloth.regions[region];
-		if (share > 0) layers.push({ localClo: cloth.localClo, share, airPermeability: cloth.airPermeability });
-	}
-	return layers;
+/** Layers of one region, from the skin out; what is squeezed has lost loft. */
+export function layersOf(outfit: readonly Pick<WornLayer, 'cloth'>[], region: Region): RegionLayer[] {
+	const here = outfit.filter(({ cloth }) => cloth.regions[region] > 0).map(({ cloth }) => cloth);
+	// A waistband is no bulk under a jacket: only what covers half of a region is squeezed in it, or squeezes.
+	const whole = here.filter((cloth) => cloth.regions[region] >= 0.5);
+	const loft = loftLeft(whole);
+	return here.map((cloth) => ({
+		localClo: cloth.localClo * (loft[whole.indexOf(cloth)] ?? 1),
+		share: cloth.regions[region],
+		airPermeability: cloth.airPermeability
+	}));
 }
 
 /** Total insulation of every region in use, m²·K/W. */
@@ -42,13 +47,16 @@ export function outfitClo(outfit: Outfit, air: AirInUse, openingFactor = 1): num
 	return resultantClo(bodyConductance(totalsOf(outfit, air, openingFactor)), air);
 }
 
-/** The outermost layer over at least half of a part. */
+/** The outermost layer over at least half of a part; what only makes one seen is none. */
 export const outermost = <L extends Pick<WornLayer, 'cloth' | 'position'>>(
 	layers: readonly L[],
 	part: Part
 ): L | null =>
 	layers.reduce<L | null>(
-		(top, layer) => (covers(layer.cloth, part) && (!top || layer.position >= top.position) ? layer : top),
+		(top, layer) =>
+			covers(layer.cloth, part) && !isOverlay(layer.cloth) && (!top || layer.position >= top.position)
+				? layer
+				: top,
 		null
 	);
 

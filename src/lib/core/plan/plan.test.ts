@@ -403,7 +403,8 @@ describe('findings', () => {
 		expect(misses).not.toContain(code);
 	});
 	it('are quiet for a well-equipped client on an ordinary day', () => {
-		expect(codes(COLD, answered(KIT), { airTempC: -6, ground: 'snow' })).toEqual([]);
+		const kit = answered([...KIT, 'goggles']);
+		expect(codes(COLD, kit, { airTempC: -6, ground: 'snow' })).toEqual([]);
 	});
 	it('tell the minutes, and what would help', () => {
 		const finding = planStage(
@@ -579,7 +580,8 @@ describe('the list', () => {
 		];
 		const list = listOf(
 			client,
-			stages.map((stage) => planStage(stage, PLANNED, client))
+			stages.map((stage) => planStage(stage, PLANNED, client)),
+			stages
 		);
 		const ids = list.groups.flatMap(({ lines }) => lines.map(({ thingId }) => thingId));
 		expect(new Set(ids).size).toBe(ids.length);

@@ -288,6 +288,129 @@ export const RULES = {
 		says: 'Sweat that does not evaporate is held by the layers next to the skin: cotton most, thin synthetics least, wool between. Wet they warm less, and dry at the cost of the skin.',
 		source: OURS
 	},
+	underHelmet: {
+		kind: 'practice',
+		says: 'Under a helmet goes a thin cap or a thin hood, never a thick hat.',
+		source: TRADE
+	},
+	hoodOverHelmet: { kind: 'practice', says: 'In rain the hood goes over the helmet.', source: TRADE },
+	looseEnds: {
+		kind: 'practice',
+		says: 'Scarves and cords catch in lifts, wheels and machines.',
+		source: TRADE
+	},
+	tears: {
+		kind: 'practice',
+		says: 'Off the path in the forest and on rock light synthetics tear.',
+		source: TRADE
+	},
+	quietFace: {
+		kind: 'practice',
+		says: 'Membranes crackle in the cold; for animals one chooses a brushed face.',
+		source: TRADE
+	},
+	overHarness: {
+		kind: 'practice',
+		says: 'With a harness the jacket stays tucked, or its zip opens from below for the tie-in; the coat leaves the tie-in to be seen.',
+		source: TRADE
+	},
+	armsUp: {
+		kind: 'practice',
+		says: 'With arms raised in the wet, water runs into the sleeve.',
+		source: TRADE
+	},
+	slimCuff: { kind: 'practice', says: 'Crampons ask for a slim cuff.', source: TRADE },
+	longTail: {
+		kind: 'practice',
+		says: 'A long tail serves in snow and standing, a short one in a seat or a harness.',
+		source: TRADE
+	},
+	ponchoInWind: {
+		kind: 'practice',
+		says: 'An umbrella, a poncho or a shower-proof jacket is never the only rain cover on a windy stage; from 35 km/h is our assumption.',
+		source: TRADE
+	},
+	darkLensDriving: {
+		kind: 'standard',
+		says: 'Filters of category 4 are not for driving.',
+		source: 'EN ISO 12312-1 (from memory)'
+	},
+	meltsAtFire: {
+		kind: 'practice',
+		says: 'Sparks and flame melt synthetics and down; wool and untreated cotton char. Wax burns.',
+		source: TRADE
+	},
+	squeezed: {
+		kind: 'assumption',
+		says: 'What is squeezed loses loft: a layer has steps of girth, what goes over it has room for so many. In boots it costs more than the second sock gives.',
+		source: 'common practice; steps and losses are our assumption'
+	},
+	sockHeight: {
+		kind: 'practice',
+		says: 'A sock reaches above the cuff of the boot; ankle socks never in boots.',
+		source: TRADE
+	},
+	wetCuff: {
+		kind: 'practice',
+		says: 'Wet trouser, sock, boot: water walks along them. A gaiter or a waterproof leg breaks the path.',
+		source: TRADE
+	},
+	downWet: {
+		kind: 'practice',
+		says: 'Down that gets wet from outside goes flat. Dry and cold it is fine, under a waterproof too.',
+		source: TRADE
+	},
+	cottonLegs: { kind: 'practice', says: 'Wet cotton on the legs stays wet and cools.', source: TRADE },
+	hoods: { kind: 'practice', says: 'At most two hoods in use: more fill the neck.', source: TRADE },
+	electricHeat: {
+		kind: 'practice',
+		says: 'Electric heat counts for comfort only: every verdict is made with it off.',
+		source: 'common practice; a battery of 10 000 mAh holds 37 Wh'
+	},
+	bagUnclear: {
+		kind: 'practice',
+		says: 'A bag rated by a number without unit: °C or °F, comfort or limit? 0 °F is −18 °C. Ask, never guess.',
+		source: 'common practice; comfort after EN ISO 23537 (from memory)'
+	},
+	inWater: {
+		kind: 'practice',
+		says: 'Standing or wading in water: waterproof legs to that depth, or wet legs and a dry change.',
+		source: TRADE
+	},
+	spareShades: {
+		kind: 'practice',
+		says: 'On snow or above 4500 m a second pair of dark glasses.',
+		source: TRADE
+	},
+	dryChange: {
+		kind: 'practice',
+		says: 'Who stands or sits long after effort changes into a dry top and dry socks.',
+		source: TRADE
+	},
+	vapourSock: {
+		kind: 'practice',
+		says: 'A vapour barrier goes over a thin liner, and feet are dried every night.',
+		source: TRADE
+	},
+	gearForThis: { kind: 'practice', says: 'Things that are not clothes but decide the day.', source: TRADE },
+	wears: {
+		kind: 'practice',
+		says: 'Days of wear over days before a wash, rounded up; a wash that dries overnight begins anew. One dry pair of socks is kept for the evening and the night.',
+		equation: 'n = ⌈longest run of days without a wash / days before a wash⌉ + kept dry',
+		source:
+			'common practice: wool top 4 days, wool socks 5, synthetic top 2, underwear 1; a thin synthetic is dry by morning in a heated room'
+	},
+	batteries: {
+		kind: 'assumption',
+		says: 'Hours of use against what a battery gives in the cold: 70 % at −10 °C, half at −20 °C.',
+		source: 'our assumption; 10 000 mAh hold 37 Wh; about 2 Ah a day for phone and camera is common practice'
+	},
+	bootWarmers: {
+		kind: 'practice',
+		says: 'Two chemical warmers a night dry two boots, insoles out.',
+		source: TRADE
+	},
+	frozenFilter: { kind: 'practice', says: 'Filters of hollow fibre die when they freeze.', source: TRADE },
 	changes: {
 		kind: 'assumption',
 		says: 'What a change costs: vent 0.2, outermost 1, under the shell 3, boots off 8, in rain double.',

@@ -65,7 +65,10 @@ const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
 		name,
 		quantity: 1,
 		state: 'assumed',
-		regions: regionCoverage(properties.covers)
+		regions: regionCoverage(properties.covers),
+		// Made to go over one another: nothing is squeezed.
+		roomSteps: 99,
+		roomIsTried: true
 	};
 });
 const WARMEST_OUTFIT: Outfit = warmestCloths
@@ -327,13 +330,16 @@ function judgeCell(
 
 /** The verdict of a night by the warmest bag of the kit. */
 function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked: boolean): PhaseVerdict {
-	const bag = [...bags].sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
+	const bag = bags
+		.filter(({ bagScale }) => bagScale === 'comfort')
+		.sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
+	const isUnclear = !bag && bags.length > 0;
 	const values: [string, number, string?][] = [['coldest air at the sleeper', cell.airTempC, '°C']];
 	if (bag) values.push(['comfort of the bag', bag.comfortTempC, '°C']);
 	const verdict: Verdict = cell.heated
 		? 'right'
 		: !bag
-			? unasked
+			? unasked || isUnclear
 				? 'not judged yet'
 				: 'short'
 			: nightVerdict(cell.airTempC, bag.comfortTempC, undefined, person.offsetClo);
@@ -366,7 +372,11 @@ function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked:
 		toes: still,
 		reasons: cell.heated
 			? [reason('heatedNight')]
-			: [...(hopeless ? [reason('nothingSuffices')] : []), reason('night', values)]
+			: [
+					...(hopeless ? [reason('nothingSuffices')] : []),
+					...(isUnclear ? [reason('bagUnclear')] : []),
+					reason('night', values)
+				]
 	};
 }
 

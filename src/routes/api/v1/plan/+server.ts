@@ -13,5 +13,5 @@ export const POST = api(async ({ request }) => {
 		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
-	return planAnswer(client, planDocument(asked, client, asked.fixed));
+	return planAnswer(client, planDocument(asked, client, asked.fixed), asked.trip.stages);
 });

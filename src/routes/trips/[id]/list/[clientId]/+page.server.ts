@@ -17,6 +17,6 @@ export async function load({ params }) {
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
 		},
 		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
-		list: listOf(client, planDocument(document, client))
+		list: listOf(client, planDocument(document, client), trip.stages)
 	};
 }

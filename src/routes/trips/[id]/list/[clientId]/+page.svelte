@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import type { Count } from '$lib/core/plan/counting';
 	import type { Finding } from '$lib/core/plan/findings';
 	import { longDate } from '$lib/formats/words';
 	import { textInUnits } from '$lib/formats/units';
@@ -7,6 +8,11 @@
 	import { why } from '$lib/ui/why.svelte';
 
 	let { data } = $props();
+	function countWords({ needed, has }: Count): string {
+		if (has === null) return 'nobody has asked yet';
+		if (has >= needed) return `has ${has}`;
+		return `has ${has}: ${needed - has} to get`;
+	}
 	/** Sentences and names of the core in the units of the reader. */
 	const text = (words: string): string => textInUnits(words, readerUnits());
 
@@ -81,6 +87,32 @@
 				</ul>
 			</section>
 		{/if}
+		{#if data.list.counts.length > 0}
+			<section aria-labelledby="counts-head">
+				<h2 id="counts-head">How many</h2>
+				<ul>
+					{#each data.list.counts as count (count.kind)}
+						<li class:few={count.has !== null && count.has < count.needed}>
+							<span class="box" aria-hidden="true"></span>
+							<span>
+								<strong>{count.needed}</strong>
+								{count.words}
+								<span class="small soft">{countWords(count)}</span>
+								<button
+									class="quiet small no-print"
+									onclick={() =>
+										why.open({
+											title: `${count.needed} ${count.words}`,
+											sentence: countWords(count),
+											reasons: count.reasons
+										})}>why</button
+								>
+							</span>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
 		<div class="groups">
 			{#each data.list.groups as { group, lines } (group)}
 				<section aria-label={group}>
@@ -115,6 +147,9 @@
 </article>
 
 <style>
+	.few strong {
+		color: var(--v-short);
+	}
 	.bar {
 		display: flex;
 		gap: 20px;

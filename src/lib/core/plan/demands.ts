@@ -1,0 +1,227 @@
+import { covers, type Cloth } from '../cloth/things';
+import type { Part } from '../cloth/parts';
+import type { Feature, Fibre } from '../document/types';
+import { ROOFED } from '../weather/wind';
+import type { Cell } from './conditions';
+import type { RuleId } from './reasons';
+import type { Severity } from './finding';
+
+/** A thing and where in the stack it is worn. */
+export interface Worn {
+	cloth: Cloth;
+	position: number;
+}
+
+/** What a phase asks of what is worn, beside warmth and cover. Adding a demand is adding a row, and a test. */
+export interface Demand {
+	rule: RuleId;
+	/** what it is chosen in: the search looks at each factor apart */
+	factor: 'trunk' | 'legs' | 'head' | 'eyes';
+	part: Part;
+	severity: Severity;
+	/** what not meeting it counts in the first level */
+	blame: number;
+	asks(cell: Cell): boolean;
+	/** the thing that does not meet it; null when all is well, or nothing is worn there */
+	unmet(worn: readonly Worn[], cell: Cell): Cloth | null;
+	says(name: string): string;
+}
+
+/** Does not work at all: like a bare part. */
+const CANNOT = 100;
+/** Worn all the same when nothing else is as warm. */
+const RATHER_NOT = 1;
+
+const has = (cloth: Cloth, feature: Feature): boolean => cloth.features.includes(feature);
+const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place) && cell.kind !== 'sleep';
+const marked =
+	(...marks: Cell['marks'][number][]) =>
+	(cell: Cell): boolean =>
+		marks.some((mark) => cell.marks.includes(mark));
+/** The last one wins where two share a position: what is seen goes on last. */
+const top = (worn: readonly Worn[], part: Part, highest = 5): Cloth | null =>
+	worn.reduce<Worn | null>(
+		(best, layer) =>
+			covers(layer.cloth, part) && layer.position <= highest && (!best || layer.position >= best.position)
+				? layer
+				: best,
+		null
+	)?.cloth ?? null;
+const topWithout =
+	(part: Part, ...features: Feature[]) =>
+	(worn: readonly Worn[]): Cloth | null => {
+		const cloth = top(worn, part);
+		return cloth && !features.some((feature) => has(cloth, feature)) ? cloth : null;
+	};
+const topWith =
+	(part: Part, feature: Feature) =>
+	(worn: readonly Worn[]): Cloth | null => {
+		const cloth = top(worn, part);
+		return cloth && has(cloth, feature) ? cloth : null;
+	};
+const any = (worn: readonly Worn[], test: (cloth: Cloth) => boolean): Cloth | null =>
+	worn.find(({ cloth }) => test(cloth))?.cloth ?? null;
+
+const MELTS: ReadonlySet<Fibre> = new Set(['synthetic', 'synthetic-fill', 'down', 'rubber', 'blend']);
+const WATERPROOF: ReadonlySet<Cloth['waterGrade']> = new Set(['light-membrane', 'taped', 'rubber']);
+
+export const DEMANDS: readonly Demand[] = [
+	{
+		rule: 'underHelmet',
+		factor: 'head',
+		part: 'ears',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: marked('helmet'),
+		unmet: (worn) =>
+			any(worn, (cloth) => covers(cloth, 'ears') && !has(cloth, 'under-helmet') && !has(cloth, 'hood')),
+		says: (name) => `${name} does not go under a helmet. A thin cap or the hood of a base layer instead.`
+	},
+	{
+		rule: 'hoodOverHelmet',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.marks.includes('helmet') && cell.rainMinutes > 0,
+		unmet: (worn) => {
+			const shell = top(worn, 'torso');
+			return shell && WATERPROOF.has(shell.waterGrade) && !has(shell, 'hood-over-helmet') ? shell : null;
+		},
+		says: (name) => `the hood of ${name} does not go over the helmet, and it rains.`
+	},
+	{
+		rule: 'looseEnds',
+		factor: 'head',
+		part: 'neck',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: (cell) =>
+			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && outdoors(cell) && !cell.heated),
+		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
+		says: (name) => `${name} catches in lifts, wheels and chains. A tube instead.`
+	},
+	{
+		rule: 'shootingSeason',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: (cell) => cell.terrain.includes('shooting-season') && outdoors(cell) && !cell.heated,
+		unmet: topWithout('torso', 'high-visibility'),
+		says: (name) => `shooting season, and ${name} is the outermost layer. Bright colour goes over everything.`
+	},
+	{
+		rule: 'traffic',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) =>
+			cell.terrain.includes('traffic') && cell.light !== 'day' && outdoors(cell) && cell.kind === 'move',
+		unmet: topWithout('torso', 'reflective', 'high-visibility'),
+		says: (name) => `among traffic in poor light, and ${name} reflects nothing.`
+	},
+	{
+		rule: 'meltsAtFire',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('flame'),
+		unmet: (worn) => {
+			const cloth = top(worn, 'torso');
+			return cloth && MELTS.has(cloth.fibre) && !has(cloth, 'no-melt') ? cloth : null;
+		},
+		says: (name) => `${name} melts at an open fire. Wool or cotton outermost there.`
+	},
+	{
+		rule: 'tears',
+		factor: 'legs',
+		part: 'thighs',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: marked('abrasion'),
+		unmet: topWithout('thighs', 'abrasion'),
+		says: (name) => `${name} tears here. Woven, waxed or wool outermost.`
+	},
+	{
+		rule: 'quietFace',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('quiet'),
+		unmet: topWithout('torso', 'quiet-face'),
+		says: (name) => `${name} crackles, the more the colder. A brushed or wool face for animals.`
+	},
+	{
+		rule: 'overHarness',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('harness', 'roped'),
+		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked'),
+		says: (name) => `${name} neither stays tucked into the harness nor opens from below for the tie-in.`
+	},
+	{
+		rule: 'armsUp',
+		factor: 'trunk',
+		part: 'arms',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
+		unmet: topWithout('arms', 'cuff-seal'),
+		says: (name) =>
+			`arms up in the wet, and ${name} has no seal at the cuff. Glove over the sleeve, cuff pulled tight.`
+	},
+	{
+		rule: 'slimCuff',
+		factor: 'legs',
+		part: 'calves',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
+		unmet: topWithout('calves', 'slim-cuff'),
+		says: (name) => `${name} is wide at the foot: crampons catch in it. Gaiter or strap.`
+	},
+	{
+		rule: 'longTail',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('pedals', 'harness'),
+		unmet: topWith('torso', 'long-tail'),
+		says: (name) => `${name} is long: in a saddle or a harness it is in the way.`
+	},
+	{
+		rule: 'ponchoInWind',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && outdoors(cell),
+		unmet: topWith('torso', 'loose-ends'),
+		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
+	},
+	{
+		rule: 'darkLensDriving',
+		factor: 'eyes',
+		part: 'eyes',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: marked('controls'),
+		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4),
+		says: (name) => `${name} is too dark to drive with.`
+	}
+];
+
+/** Demands that a cell makes of a factor. */
+export const demandsOf = (cell: Cell, factor: Demand['factor']): Demand[] =>
+	cell.heated ? [] : DEMANDS.filter((demand) => demand.factor === factor && demand.asks(cell));
+
+/** What a stack counts for what it does not meet. */
+export const blameOfUnmet = (demands: readonly Demand[], worn: readonly Worn[], cell: Cell): number =>
+	demands.reduce((sum, demand) => sum + (demand.unmet(worn, cell) ? demand.blame : 0), 0);
