@@ -259,6 +259,7 @@ describe('planAnswer', () => {
 				'foul',
 				'tooWarmAboveClo',
 				'limitedBy',
+				'pack',
 				'peakDebtWhm2',
 				'phaseId',
 				'resultantClo',

@@ -4,6 +4,7 @@ import type { Client, Stage, WornThing } from '../core/document/types';
 import { mostCounts, type Count } from '../core/plan/counting';
 import type { Finding } from '../core/plan/findings';
 import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/plan';
+import type { Pack } from '../core/plan/pack';
 import type { LimitedBy, Verdict } from '../core/plan/verdicts';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
@@ -20,6 +21,7 @@ export interface PhaseAnswer {
 	tooWarmAboveClo: number | null;
 	worn: WornThing[];
 	carried: CarriedThing[];
+	pack: Pack;
 	resultantClo: number;
 	debtWhm2: number;
 	peakDebtWhm2: number;
@@ -35,7 +37,7 @@ export interface PlanAnswer {
 	/** how many of each kind the trip asks for, in the weather that asks for most */
 	counts: Count[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
-	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven'> & {
+	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven' | 'morning'> & {
 		/** the simulated day: the minutes at which something goes wrong, and what would prevent it */
 		moments: (Omit<Moment, 'phase'> & { phaseId: string; round: number })[];
 	})[];
@@ -52,6 +54,7 @@ function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): Phas
 		tooWarmAboveClo: phase.tooWarmAboveClo,
 		worn: phase.outfit.map(({ cloth, opening }) => ({ thingId: cloth.thingId, opening })),
 		carried: phase.carried,
+		pack: phase.pack,
 		resultantClo: phase.resultantClo,
 		debtWhm2: phase.debtWhm2,
 		peakDebtWhm2: phase.peakDebtWhm2,
@@ -72,12 +75,13 @@ export const planAnswer = (
 	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
 	findings: planned.flatMap(({ findings }) => findings),
 	counts: mostCounts(stages, planned, client),
-	stages: planned.map(({ weather, stageId, foul, levels, proven, phases }) => ({
+	stages: planned.map(({ weather, stageId, foul, levels, proven, morning, phases }) => ({
 		weather,
 		stageId,
 		foul,
 		levels,
 		proven,
+		morning,
 		moments: courseOf(phases, client).moments.map(({ phase, ...moment }) => ({
 			...moment,
 			phaseId: phases[phase]!.cell.phaseId,

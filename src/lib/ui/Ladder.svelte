@@ -4,7 +4,9 @@
 	import type { PlannedPhase, Where } from '$lib/core/plan/plan';
 	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
-	import { tempWords } from '$lib/formats/units';
+	import { massWords, tempWords } from '$lib/formats/units';
+	import { WATER_AND_FOOD } from '$lib/core/plan/pack';
+	import { reason } from '$lib/core/plan/reasons';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 
@@ -110,6 +112,23 @@
 			reasons: []
 		});
 	}
+	const packWords = ({ pack }: PlannedPhase): string =>
+		`${Math.ceil(pack.litres)}${pack.bag ? ` of ${pack.bag.holdsL}` : ''} l, ${massWords(pack.massG, readerUnits())}`;
+	function openLitres(phase: PlannedPhase): void {
+		const { litres, bag } = phase.pack;
+		why.open({
+			title: `The pack, ${phase.cell.name}`,
+			sentence: bag
+				? `${packWords(phase)} in ${bag.name}.`
+				: `${packWords(phase)}. No bag is known of: add one to the kit.`,
+			reasons: [
+				reason('pack', [
+					['clothes and things', litres - WATER_AND_FOOD.litres, 'l'],
+					['water and food', WATER_AND_FOOD.litres, 'l']
+				])
+			]
+		});
+	}
 	const PACKED: readonly Where[] = ['top', 'pack', 'pocket'];
 </script>
 
@@ -170,6 +189,22 @@
 				{/each}
 			</tr>
 		{/each}
+		<tr>
+			<th scope="row">The pack</th>
+			{#each phases as phase, k (k)}
+				{@const isTight = phase.pack.bag !== null && phase.pack.litres > phase.pack.bag.holdsL}
+				<td>
+					{#if phase.cell.kind !== 'sleep'}
+						<button
+							class="quiet tiny"
+							class:tight={isTight}
+							onclick={() => openLitres(phase)}
+							aria-label="The pack in {phase.cell.name}: {packWords(phase)}">{packWords(phase)}</button
+						>
+					{/if}
+				</td>
+			{/each}
+		</tr>
 	</tbody>
 </table>
 
@@ -211,6 +246,10 @@
 		overflow-wrap: break-word;
 		hyphens: auto;
 		border-radius: 2px;
+	}
+	.tight {
+		color: var(--v-short);
+		font-weight: 700;
 	}
 	.tone-missing {
 		background: var(--sheet);

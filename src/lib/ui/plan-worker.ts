@@ -1,6 +1,7 @@
 import { changedVerdicts, type VerdictChange } from '$lib/core/plan/compare';
 import { foulStage } from '$lib/core/plan/conditions';
-import { planStage, type PlannedStage } from '$lib/core/plan/plan';
+import type { Wetness } from '$lib/core/plan/overnight';
+import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/plan';
 import type { Client, Site, Stage, Weather } from '$lib/core/document/types';
 
 /** One side of a comparison: stages in one weather. */
@@ -23,14 +24,29 @@ export type CompareAnswer =
 const known = new Map<string, PlannedStage>();
 const MOST_KNOWN = 400;
 
-function planned(stage: Stage, { weather, site }: Side, client: Client, foul: boolean): PlannedStage {
-	const key = JSON.stringify([stage, weather, site, client, foul]);
+function plannedFrom(
+	stage: Stage,
+	{ weather, site }: Side,
+	client: Client,
+	foul: boolean,
+	morning: Wetness
+): PlannedStage {
+	const key = JSON.stringify([stage, weather, site, client, foul, [...morning]]);
 	const before = known.get(key);
 	if (before) return before;
-	const plan = { ...planStage(stage, weather, client, [], site), foul };
+	const plan = { ...planStage(stage, weather, client, [], site, morning), foul };
 	known.set(key, plan);
 	if (known.size > MOST_KNOWN) known.delete(known.keys().next().value!);
 	return plan;
+}
+
+/** The plan of a stage as its page shows it: with what is still wet from the days before. */
+function planned(variant: Stage, side: Side, client: Client, foul: boolean): PlannedStage {
+	const stage = side.stages.find(({ id }) => id === variant.id)!;
+	const morning = wetBefore(side.stages, stage, client, (day, wet) =>
+		plannedFrom(day, side, client, false, wet)
+	);
+	return plannedFrom(variant, side, client, foul, morning);
 }
 
 /** A stage with its foul-weather variant, if it has one. */

@@ -18,7 +18,8 @@ export interface Demand {
 	/** what it is chosen in: the search looks at each factor apart */
 	factor: 'trunk' | 'legs' | 'head' | 'eyes';
 	part: Part;
-	severity: Severity;
+	/** null: the search heeds it, and a rule of its own tells it */
+	severity: Severity | null;
 	/** what not meeting it counts in the first level */
 	blame: number;
 	asks(cell: Cell): boolean;
@@ -175,6 +176,19 @@ export const DEMANDS: readonly Demand[] = [
 		unmet: topWithout('arms', 'cuff-seal'),
 		says: (name) =>
 			`arms up in the wet, and ${name} has no seal at the cuff. Glove over the sleeve, cuff pulled tight.`
+	},
+	{
+		rule: 'inWater',
+		factor: 'legs',
+		part: 'thighs',
+		severity: null,
+		blame: CANNOT,
+		asks: marked('immersed-knee', 'immersed-thigh', 'immersed-waist'),
+		unmet: (worn, cell) => {
+			const leg = top(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
+			return leg && leg.waterGrade !== 'rubber' ? leg : null;
+		},
+		says: (name) => `${name} is in the water.`
 	},
 	{
 		rule: 'slimCuff',

@@ -301,6 +301,7 @@ export const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
 
 /** All findings of one stage and weather, worst first. */
 export function findingsOf(facts: StageFacts): Finding[] {
-	const all = Object.values(FINDING_RULES).flatMap((rule) => rule(facts));
-	return all.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+	return worstFirst(Object.values(FINDING_RULES).flatMap((rule) => rule(facts)));
 }
+export const worstFirst = (findings: readonly Finding[]): Finding[] =>
+	[...findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));

@@ -47,17 +47,18 @@ function firstAtFault(
 
 /** What phases demand of what is worn, once for each demand and thing. */
 const unmetDemands: FindingRule = (facts) =>
-	DEMANDS.flatMap((demand) =>
-		firstAtFault(
+	DEMANDS.flatMap((demand) => {
+		const { rule, part, severity, factor } = demand;
+		if (severity === null) return [];
+		return firstAtFault(
 			facts,
-			demand.rule,
-			demand.part,
-			demand.severity,
-			(phase) =>
-				demandsOf(phase.cell, demand.factor).includes(demand) ? demand.unmet(phase.outfit, phase.cell) : null,
+			rule,
+			part,
+			severity,
+			({ cell, outfit }) => (demandsOf(cell, factor).includes(demand) ? demand.unmet(outfit, cell) : null),
 			(_, cloth) => demand.says(cloth.name)
-		)
-	);
+		);
+	});
 
 /** A layer that is too tight for what is under it; boots and the rest apart. */
 const squeezed: FindingRule = (facts) =>

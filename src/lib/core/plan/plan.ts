@@ -4,9 +4,11 @@ import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } f
 import { bodyCourse, type BodyCourse } from './body-course';
 import { chooseOutfits, type StagePlan } from './choose';
 import { cellsOf, foulStage, type Cell } from './conditions';
-import { findingsOf, type Finding, type JudgedPhase } from './findings';
+import { findingsOf, worstFirst, type Finding, type JudgedPhase } from './findings';
 import { isAnswered, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
+import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
+import { packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
 import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
@@ -19,6 +21,7 @@ export interface CarriedThing {
 
 export interface PlannedPhase extends JudgedPhase {
 	carried: CarriedThing[];
+	pack: Pack;
 }
 
 export interface PlannedStage {
@@ -29,6 +32,8 @@ export interface PlannedStage {
 	phases: PlannedPhase[];
 	findings: Finding[];
 	levels: StagePlan['levels'];
+	/** what is still wet from the day before, as a share of what it holds */
+	morning: { thingId: string; share: number }[];
 	/** things worn or slept in anywhere in the stage */
 	takenIds: string[];
 	/** true when every legal outfit was searched and no lighter set of things does as well */
@@ -123,6 +128,7 @@ interface Dressed {
  * Plans one stage for one client in one weather: outfits are chosen from the client's kit unless they are given, then judged.
  * @param fixed outfits that are given, for some phases or all of them
  * @param site where the trip is, for dawn and daylight
+ * @param morning what is still wet from the day before
  * @throws RangeError when a given outfit names a thing that is not in the kit
  */
 export function planStage(
@@ -130,10 +136,13 @@ export function planStage(
 	weather: Weather,
 	client: Client,
 	fixed: readonly FixedOutfit[] = [],
-	site: Site | null = null
+	site: Site | null = null,
+	morning: Wetness = new Map()
 ): PlannedStage {
 	const person = personOf(client);
-	const kit = wearableThings(client);
+	const kit = wearableThings(client).map((cloth) =>
+		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
+	);
 	const cells = cellsOf(stage, weather, site);
 	const lived = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
 	const givenFor = (cell: Cell): WornThing[] | null =>
@@ -184,12 +193,21 @@ export function planStage(
 	judged
 		.filter(({ cell }) => cell.kind === 'sleep')
 		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
+	const phases = judged.map((phase, k): PlannedPhase => {
+		const carried = carriedIn(k, judged, takenIds, kit);
+		return { ...phase, carried, pack: packOf(carried, kit) };
+	});
 	return {
 		weather: weather.id,
 		stageId: stage.id,
 		foul: false,
-		phases: judged.map((phase, k) => ({ ...phase, carried: carriedIn(k, judged, takenIds, kit) })),
-		findings: findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
+		phases,
+		findings: worstFirst([
+			...findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
+			...packTooSmall(phases, weather.id),
+			...wetMorningFinding(judged, kit, morning, weather.id)
+		]),
+		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
 		levels: choice.levels,
 		takenIds: [...takenIds],
 		proven: choice.proven && !alike
@@ -222,19 +240,58 @@ export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyC
 	);
 }
 
-/** All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients. */
+/** What is still wet on the morning after a planned stage. */
+export function wetAfter(planned: PlannedStage, stage: Stage, client: Client): Wetness {
+	const before = new Map(planned.morning.map(({ thingId, share }) => [thingId, share]));
+	const evening = eveningWetness(planned.phases, courseOf(planned.phases, client), before);
+	return morningWetness(evening, wearableThings(client), stage.bed);
+}
+
+/** Wetness older than this many days is taken to have dried on the body. */
+const DAYS_WET = 3;
+
+/**
+ * What is still wet on the morning of a stage, from the days before it in the same weather.
+ * @param stages of the trip
+ * @param plan the plan of a day, from what is wet in its morning
+ */
+export function wetBefore(
+	stages: readonly Stage[],
+	stage: Stage,
+	client: Client,
+	plan: (day: Stage, morning: Wetness) => PlannedStage
+): Wetness {
+	const ordered = [...stages].sort((a, b) => a.date.localeCompare(b.date));
+	const at = ordered.findIndex(({ id }) => id === stage.id);
+	const days = ordered.slice(Math.max(0, at - DAYS_WET), at);
+	const lastDry = days.findLastIndex(({ bed }) => bed.drying === 'everything');
+	return days
+		.slice(lastDry + 1)
+		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, client), new Map());
+}
+
+/**
+ * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients. What is wet in
+ * the evening and does not dry is wet on the next stage.
+ */
 export function planDocument(
 	{ trip }: Document,
 	client: Client,
 	fixed: readonly FixedOutfit[] = []
 ): PlannedStage[] {
-	return trip.weathers.flatMap((weather) =>
-		trip.stages.flatMap((stage) => {
+	const ordered = [...trip.stages].sort((a, b) => a.date.localeCompare(b.date));
+	return trip.weathers.flatMap((weather) => {
+		let wet: Wetness = new Map();
+		const byStage = new Map<string, PlannedStage[]>();
+		for (const stage of ordered) {
 			const foul = foulStage(stage);
-			return [
-				planStage(stage, weather, client, fixed, trip.site),
-				...(foul ? [{ ...planStage(foul, weather, client, fixed, trip.site), foul: true }] : [])
-			];
-		})
-	);
+			const planned = planStage(stage, weather, client, fixed, trip.site, wet);
+			byStage.set(stage.id, [
+				planned,
+				...(foul ? [{ ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true }] : [])
+			]);
+			wet = wetAfter(planned, stage, client);
+		}
+		return trip.stages.flatMap(({ id }) => byStage.get(id)!);
+	});
 }

@@ -400,6 +400,16 @@ export const RULES = {
 		source:
 			'common practice: wool top 4 days, wool socks 5, synthetic top 2, underwear 1; a thin synthetic is dry by morning in a heated room'
 	},
+	overnight: {
+		kind: 'practice',
+		says: 'A drying room dries all, a heated room small things; in an unheated house or a tent nothing dries by itself, two small things apart on the body or in the bag. What is wet in the morning counts as wet.',
+		source: 'common practice; how much warmth water takes, by fibre, is our assumption'
+	},
+	pack: {
+		kind: 'practice',
+		says: 'What is taken off needs room: the warmest phase is the fullest pack. Water and food come first.',
+		source: 'common practice; litres of the things and 2.5 litres of water and food are our assumption'
+	},
 	batteries: {
 		kind: 'assumption',
 		says: 'Hours of use against what a battery gives in the cold: 70 % at −10 °C, half at −20 °C.',

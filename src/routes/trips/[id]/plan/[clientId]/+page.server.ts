@@ -1,6 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { foulStage } from '$lib/core/plan/conditions';
-import { planStage } from '$lib/core/plan/plan';
+import type { Stage } from '$lib/core/document/types';
+import type { Wetness } from '$lib/core/plan/overnight';
+import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/plan';
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
 
@@ -18,6 +20,8 @@ export async function load({ params, url }) {
 	const weather = weathers.find(({ id }) => id === url.searchParams.get('weather')) ?? weathers[0]!;
 	const variant = stage && url.searchParams.get('foul') ? foulStage(stage) : null;
 	const shown = variant ?? stage;
+	const plan = (day: Stage, morning: Wetness): PlannedStage =>
+		planStage(day, weather, client, [], site, morning);
 	return {
 		trip: document.trip,
 		others: document.clients.map(({ id, name }) => ({ id, name })),
@@ -25,6 +29,6 @@ export async function load({ params, url }) {
 		day,
 		weather,
 		foul: variant !== null,
-		planned: shown ? planStage(shown, weather, client, [], site) : null
+		planned: stage && shown ? plan(shown, wetBefore(document.trip.stages, stage, client, plan)) : null
 	};
 }

@@ -1,0 +1,76 @@
+import { ROOFED } from '../weather/wind';
+import type { Cloth } from '../cloth/things';
+import type { CarriedThing } from './plan';
+import type { Cell } from './conditions';
+import type { Finding, JudgedPhase } from './finding';
+import { reason } from './reasons';
+
+/** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
+export const WATER_AND_FOOD: Readonly<Record<'litres' | 'massG', number>> = { litres: 2.5, massG: 2200 };
+/** A bag from this size on is a pack, litres (our assumption). */
+const PACK_FROM_L = 5;
+
+/** The pack in one phase. */
+export interface Pack {
+	/** what is in and on it, with water and food, litres */
+	litres: number;
+	massG: number;
+	/** the bag with the most room; null when no bag is known of */
+	bag: { thingId: string; name: string; holdsL: number } | null;
+}
+
+/** Whether the pack is on the back, or should be. */
+const isCarrying = ({ kind, place, heated }: Cell): boolean =>
+	!heated && !ROOFED.has(place) && (kind === 'move' || kind === 'stop');
+
+/**
+ * What the pack holds in a phase: what is carried and not worn, and the things that are no clothes.
+ * @param carried where each thing rides
+ * @param kit all that the client has
+ */
+export function packOf(carried: readonly CarriedThing[], kit: readonly Cloth[]): Pack {
+	const bag = kit
+		.filter(({ holdsL }) => holdsL >= PACK_FROM_L)
+		.reduce<Cloth | null>((most, cloth) => (!most || cloth.holdsL > most.holdsL ? cloth : most), null);
+	const where = new Map(carried.map((one) => [one.thingId, one.where]));
+	const inside = kit.filter((cloth) => {
+		if (cloth.holdsL >= PACK_FROM_L) return false;
+		return where.get(cloth.thingId) === 'top' || where.get(cloth.thingId) === 'pack';
+	});
+	return {
+		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres),
+		massG: inside.reduce((sum, { massG }) => sum + massG, WATER_AND_FOOD.massG + (bag?.massG ?? 0)),
+		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL }
+	};
+}
+
+/** The phase in which the pack is too small, if there is one: the fullest, which is mostly the warmest. */
+export function packTooSmall(phases: readonly (JudgedPhase & { pack: Pack })[], weather: string): Finding[] {
+	const full = phases
+		.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null && pack.litres > pack.bag.holdsL)
+		.reduce<(JudgedPhase & { pack: Pack }) | null>(
+			(most, phase) => (!most || phase.pack.litres > most.pack.litres ? phase : most),
+			null
+		);
+	if (!full) return [];
+	const { litres, bag } = full.pack;
+	return [
+		{
+			code: 'pack-too-small',
+			severity: 'warning',
+			weather,
+			stageId: full.cell.stageId,
+			phaseId: full.cell.phaseId,
+			part: 'pack',
+			thingIds: [bag!.thingId],
+			message: `${full.cell.name}: ${Math.ceil(litres)} litres to carry, and ${bag!.name} holds ${bag!.holdsL}. The warmest phase is the fullest pack.`,
+			reasons: [
+				reason('pack', [
+					['clothes and things', litres - WATER_AND_FOOD.litres, 'l'],
+					['water and food', WATER_AND_FOOD.litres, 'l'],
+					['the bag holds', bag!.holdsL, 'l']
+				])
+			]
+		}
+	];
+}
