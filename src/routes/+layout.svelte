@@ -15,6 +15,7 @@
 	const sections = [
 		{ name: 'Trips', url: '/' },
 		{ name: 'Clients', url: '/clients' },
+		{ name: 'House', url: '/house' },
 		{ name: 'Keys', url: '/keys' }
 	];
 	const isHere = (url: string): boolean =>

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
+import { SCHOOL_IDS, choicesOf } from '../core/plan/schools';
 import { PARTS } from '../core/cloth/parts';
 import {
 	BEDS,
@@ -279,12 +280,18 @@ const site = Joi.object({
 	utcOffsetMin: count(-720, 840).required()
 });
 
+/** Choices in the schools; what is left out is inherited. */
+const schools = Joi.object(
+	Object.fromEntries(SCHOOL_IDS.map((school) => [school, oneOf(choicesOf(school))]))
+);
+
 const tripFields = {
 	name: name.required(),
 	place: Joi.string().trim().allow('').max(120).default(''),
 	site: site.allow(null).default(null),
 	weathers: Joi.array().items(weather).min(1).max(5).unique('id').required(),
-	stages: Joi.array().items(stage).max(40).unique('id').required()
+	stages: Joi.array().items(stage).max(40).unique('id').required(),
+	schools
 };
 const trip = Joi.object<Trip>({ id: id.required(), ...tripFields, ...versioned });
 
@@ -336,7 +343,8 @@ const clientFields = {
 	name: name.required(),
 	offsetClo: fact(between(-0.6, 0.6)).default(notAsked),
 	careful: fact(Joi.boolean()).default(notAsked),
-	answeredParts: Joi.array().items(oneOf(PARTS)).unique().default([])
+	answeredParts: Joi.array().items(oneOf(PARTS)).unique().default([]),
+	schools
 };
 const client = Joi.object<Client>({
 	id: id.required(),
@@ -359,7 +367,8 @@ export const documentSchema = Joi.object<Document>({
 	format: Joi.string().valid(DOCUMENT_FORMAT).required(),
 	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
 	trip: trip.required(),
-	clients: Joi.array().items(client).max(60).unique('id').required()
+	clients: Joi.array().items(client).max(60).unique('id').required(),
+	house: schools.default({})
 });
 
 /** A request for a plan: a document, whose plan, and outfits to be judged as given. */
@@ -385,6 +394,7 @@ export const demandSchema = Joi.object({
 
 /** What the pages save. `version` is the one that was edited. */
 export const tripEditSchema = Joi.object({ ...tripFields, version: count(1, 1e9).required() });
+export const houseEditSchema = Joi.object({ schools: schools.required(), version: count(1, 1e9).required() });
 export const newTripSchema = Joi.object({
 	name: name.required(),
 	place: tripFields.place,

@@ -16,7 +16,7 @@ import {
 
 /** What differs between two versions of a trip, in words that a planner understands. */
 
-type Content = Pick<Trip, 'name' | 'place' | 'stages' | 'weathers'> & Partial<Pick<Trip, 'site'>>;
+type Content = Pick<Trip, 'name' | 'place' | 'stages' | 'weathers'> & Partial<Pick<Trip, 'site' | 'schools'>>;
 
 const figure = (quantity: Quantity | null, value: number | null | undefined, units: Units): string => {
 	if (value === null || value === undefined) return 'computed';
@@ -165,6 +165,7 @@ export function tripChanges(before: Content, after: Content, units: Units): stri
 	const changes: string[] = [];
 	if (before.name !== after.name) changes.push(`Trip: now called “${after.name}”`);
 	if (before.place !== after.place) changes.push(`Trip: where, “${before.place}” → “${after.place}”`);
+	if (!same(before.schools ?? {}, after.schools ?? {})) changes.push('Trip: another school');
 	if (!same(before.site, after.site)) changes.push('Trip: another place on the map');
 	if (!same(before.weathers, after.weathers)) changes.push('Trip: other weathers');
 	for (const stage of after.stages) {

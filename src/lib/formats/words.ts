@@ -1,6 +1,7 @@
 import type { Row } from '../core/cloth/parts';
 import type {
 	BedKind,
+	Feature,
 	Drying,
 	FactState,
 	Mark,
@@ -16,7 +17,7 @@ import type { LadderCell } from '../core/plan/ladder';
 import type { Where } from '../core/plan/plan';
 import type { ReasonKind } from '../core/certainty';
 import type { PhaseVerdict, Verdict } from '../core/plan/verdicts';
-import type { Precipitation } from '../core/weather/precipitation';
+import type { Precipitation, WaterGrade } from '../core/weather/precipitation';
 
 /** Figures and states in the words of a guide. */
 
@@ -150,6 +151,44 @@ export const STATE_WORDS: Readonly<Record<FactState, string>> = {
 	'has not': 'has not',
 	assumed: 'assumed',
 	'not asked': 'not asked'
+};
+export const WATER_WORDS: Readonly<Record<WaterGrade, string>> = {
+	none: 'nothing',
+	repellent: 'repellent: a shower',
+	windproof: 'windproof: half an hour',
+	'light-membrane': 'light membrane: hours',
+	taped: 'taped membrane: all day',
+	rubber: 'rubber: until it floods'
+};
+export const FEATURE_WORDS: Readonly<Record<Feature, string>> = {
+	hood: 'hood',
+	'hood-over-helmet': 'hood goes over a helmet',
+	'under-helmet': 'goes under a helmet',
+	'full-zip': 'full zip',
+	'half-zip': 'half zip',
+	'two-way-zip': 'zip opens from below',
+	vents: 'vents',
+	'full-side-zip': 'full side zips',
+	'removable-sleeves': 'sleeves come off',
+	'stays-tucked': 'stays tucked in',
+	'slim-cuff': 'slim at the foot',
+	'cuff-seal': 'seals at the cuff',
+	'armour-room': 'room for armour',
+	abrasion: 'stands abrasion',
+	'quiet-face': 'quiet face',
+	'high-visibility': 'bright colour',
+	reflective: 'reflects',
+	'no-melt': 'does not melt',
+	'drop-seat': 'opens without undressing',
+	'touch-screen': 'works a screen',
+	'wrist-leash': 'wrist leash',
+	'vehicle-fed': 'fed by the vehicle',
+	'packs-into-itself': 'packs into itself',
+	'long-tail': 'long tail',
+	'short-tail': 'short tail',
+	'loose-ends': 'loose ends',
+	watertight: 'watertight',
+	town: 'fit for town'
 };
 export const WHERE_WORDS: Readonly<Record<Where, string>> = {
 	pocket: 'In a pocket',

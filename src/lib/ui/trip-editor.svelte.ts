@@ -114,13 +114,14 @@ export class TripEditor {
 	async #send(): Promise<void> {
 		const sent = $state.snapshot(this.trip) as Trip;
 		this.state = 'saving';
-		const { name, place, site, weathers, stages, version } = sent;
+		const { name, place, site, weathers, stages, schools, version } = sent;
 		const answer = await send<{ version: number }>('PUT', `/api/v1/trips/${sent.id}`, {
 			name,
 			place,
 			site,
 			weathers,
 			stages,
+			schools,
 			version
 		});
 		this.errors = answer.errors;

@@ -3,6 +3,7 @@ import type { Place } from '../weather/wind';
 import type { WetSpell } from '../weather/wet';
 import type { Inversion, HeightForecast } from '../weather/stage-air';
 import type { Part } from '../cloth/parts';
+import type { SomeSchools } from '../plan/schools';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
 export const DOCUMENT_FORMAT = 'snug-summit/document';
@@ -229,6 +230,8 @@ export interface Trip extends Versioned {
 	site: Site | null;
 	weathers: Weather[];
 	stages: Stage[];
+	/** schools of this trip; what is left out is the house's */
+	schools?: SomeSchools;
 }
 
 export const CLOTH_FUNCTIONS = ['skin', 'warmth', 'weather', 'over'] as const;
@@ -357,6 +360,8 @@ export interface Client extends Versioned {
 	/** parts of the body for which the client has named all they own */
 	answeredParts: Part[];
 	things: Thing[];
+	/** schools of this client; what is left out is the trip's, and then the house's */
+	schools?: SomeSchools;
 }
 
 export interface Document {
@@ -364,6 +369,8 @@ export interface Document {
 	formatVersion: number;
 	trip: Trip;
 	clients: Client[];
+	/** how the house does it, where practitioners disagree */
+	house?: SomeSchools;
 }
 
 /** An outfit that is given instead of chosen. */

@@ -14,7 +14,7 @@ import {
 	MEMBRANE_SWEAT,
 	SHELL_OFF_AFTER_MIN
 } from './levels';
-import { needsFaceCover, rainKeptOutMin } from './needs';
+import { acceptsWetLegs, needsCover, rainKeptOutMin } from './needs';
 import { layersOf, outermost, type WornLayer } from './outfit';
 import type { Person } from './person';
 import type { Wardrobe } from './wardrobe';
@@ -159,16 +159,19 @@ export function bodyTable(
 	}));
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
-	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
+	const shedsLater = cell.isStart && person.schools.start === 'warm and shed';
+	const weight = shedsLater ? 0 : soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
+	const carried = person.schools.shell === 'carried';
 	const unmet = BODY_FACTORS.map((factor) => {
-		const demands = demandsOf(cell, factor);
+		const demands = demandsOf(cell, factor, person.schools);
 		return wardrobe.stacks[factor].map(({ layers }) =>
 			demands.length === 0 ? 0 : blameOfUnmet(demands, layers, cell)
 		);
 	});
-	const faceNeeded = needsFaceCover(cell);
+	const faceNeeded = FACE_PARTS.map((part) => needsCover(cell, part, person.schools));
 	const faceAlways = FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part)));
 	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
+	const wetLegs = acceptsWetLegs(cell, person.schools);
 	const choices = trunk.length * legs.length * head.length;
 	const table: BodyTable = {
 		loss: new Array(choices),
@@ -185,9 +188,10 @@ export function bodyTable(
 				const clo = resultantClo(conductance, air.air);
 				table.loss[choice] = lossOf(air.balance, clo, person.offsetClo);
 				let blame = unmet[0]![t]! + unmet[1]![l]! + unmet[2]![h]!;
-				if (faceNeeded) {
+				if (faceNeeded[0]) {
 					for (let i = 0; i < FACE_PARTS.length; i++)
-						if (!faceAlways[i] && !stacks.some((stack) => stack.coversFace[i])) blame += BLAME.bare;
+						if (faceNeeded[i] && !faceAlways[i] && !stacks.some((stack) => stack.coversFace[i]))
+							blame += BLAME.bare;
 				}
 				if (cell.rainMinutes > 0) {
 					for (let i = 0; i < RAIN_PARTS.length; i++) {
@@ -196,7 +200,8 @@ export function bodyTable(
 							const own = stack.top[i]!;
 							if (own && (!top || own.position >= top.position)) top = own;
 						}
-						if (rainKeptOutMin(top?.cloth) < cell.rainMinutes) blame += BLAME.wetThrough;
+						if (rainKeptOutMin(top?.cloth) < cell.rainMinutes && !(i === 1 && wetLegs))
+							blame += BLAME.wetThrough;
 					}
 				}
 				const excess = Math.max(0, clo - tooWarmAboveClo);
@@ -206,8 +211,8 @@ export function bodyTable(
 					if (cell.minutes > SHELL_OFF_AFTER_MIN) idle += stacks[0].shells + stacks[1].shells;
 				} else if (works) {
 					idle = stacks[0].overWarm + stacks[1].overWarm;
-					if (cell.precipitation === 'dry' && stacks[0].membrane) idle += MEMBRANE_SWEAT;
-					if (cell.precipitation === 'dry' && stacks[1].membrane) idle += MEMBRANE_SWEAT / 2;
+					if (carried && cell.precipitation === 'dry' && stacks[0].membrane) idle += MEMBRANE_SWEAT;
+					if (carried && cell.precipitation === 'dry' && stacks[1].membrane) idle += MEMBRANE_SWEAT / 2;
 				}
 				table.blame[choice] = blame;
 				table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idle));

@@ -175,7 +175,13 @@ const feetJudge =
 			const sweat = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN ? cell.minutes : 0;
 			return { blame: sock, sweat, state: local.state };
 		}
-		return { blame: (isShod(worn) ? 0 : BLAME.bare) + sock + local.blame, sweat: 0, state: local.state };
+		const { layers } = day.wardrobe.stacks.feet[option!]!;
+		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), layers, cell);
+		return {
+			blame: (isShod(worn) ? 0 : BLAME.bare) + sock + unmet + local.blame,
+			sweat: 0,
+			state: local.state
+		};
 	};
 
 /** Blame of a course that has been chosen, judged once more, by what is known now. */
@@ -199,7 +205,11 @@ function chooseEyes(day: Day): Course {
 		return {
 			blame:
 				(needed !== null && !covered ? BLAME.bare : 0) +
-				blameOfUnmet(demandsOf(cell, 'eyes'), day.wardrobe.stacks.eyes[option!]!.layers, cell),
+				blameOfUnmet(
+					demandsOf(cell, 'eyes', day.person.schools),
+					day.wardrobe.stacks.eyes[option!]!.layers,
+					cell
+				),
 			sweat: worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0,
 			state: 0
 		};

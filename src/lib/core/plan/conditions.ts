@@ -70,6 +70,8 @@ export interface Cell extends Conditions {
 	light: Light;
 	/** the first one of a day: nothing is carried in and dressing is free */
 	fresh: boolean;
+	/** the first stretch on the move of a day, outdoors */
+	isStart: boolean;
 	marks: readonly Mark[];
 	/** what the stage goes through */
 	terrain: readonly Terrain[];
@@ -131,7 +133,7 @@ interface When {
 
 type Computed = Omit<
 	Cell,
-	'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks' | 'terrain'
+	'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks' | 'terrain' | 'isStart'
 > & {
 	/** minutes of ordinary rain in this phase alone */
 	ownRainMinutes: number;
@@ -310,15 +312,19 @@ export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null
 	let clock = stage.startMin;
 	let rainMinutes = 0;
 	let fresh = true;
+	let moved = false;
 	return rolledOut(stage.sequence).map(({ phase, round }) => {
 		const startMin = round === 1 && phase.startMin !== null ? phase.startMin : clock;
 		const { ownRainMinutes, ...conditions } = conditionsOf(phase, stage, weather, { startMin, daylight });
 		const gathered = rainMinutes + ownRainMinutes;
 		let isFresh = false;
+		let isStart = false;
 		if (phase.kind !== 'what-if') {
 			clock = startMin + phase.minutes;
 			isFresh = fresh;
 			fresh = phase.kind === 'sleep';
+			isStart = !moved && phase.kind === 'move' && !conditions.heated;
+			moved = phase.kind !== 'sleep' && (moved || isStart);
 			rainMinutes = conditions.heated || phase.kind === 'sleep' ? 0 : gathered;
 		}
 		return {
@@ -330,6 +336,7 @@ export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null
 			round,
 			kind: phase.kind,
 			fresh: isFresh,
+			isStart,
 			marks: phase.marks,
 			terrain: stage.terrain
 		};

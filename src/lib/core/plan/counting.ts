@@ -6,11 +6,12 @@ import { ROOFED } from '../weather/wind';
 import { isAnswered } from './ladder';
 import type { PlannedStage } from './plan';
 import { reason, type Reason } from './reasons';
+import { schoolsOf } from './schools';
 
 /** How many of a kind a trip asks for, against what a client has. */
 export interface Count {
 	kind: CountKind;
-	/** in a guide's words, plural */
+	/** in a guide's words, for as many as are needed */
 	words: string;
 	needed: number;
 	/** how many the client has or is taken to have; null when nobody has asked */
@@ -29,6 +30,19 @@ export const COUNT_KINDS = [
 	'boot warmers'
 ] as const;
 export type CountKind = (typeof COUNT_KINDS)[number];
+
+/** One of a kind, and several. */
+const KIND_WORDS: Readonly<Record<CountKind, readonly [one: string, many: string]>> = {
+	tops: ['top next to the skin', 'tops next to the skin'],
+	underwear: ['pair of underpants', 'pairs of underpants'],
+	bottoms: ['pair of long underpants', 'pairs of long underpants'],
+	socks: ['pair of socks', 'pairs of socks'],
+	gloves: ['pair of gloves', 'pairs of gloves'],
+	shades: ['pair of dark glasses or goggles', 'pairs of dark glasses or goggles'],
+	'torch batteries': ['spare set of batteries for the torch', 'spare sets of batteries for the torch'],
+	'power banks': ['power bank', 'power banks'],
+	'boot warmers': ['pair of foot warmers to dry the boots', 'pairs of foot warmers to dry the boots']
+};
 
 /** Watts that a head torch draws on the middle setting (our assumption). */
 const TORCH_W = 1;
@@ -67,7 +81,6 @@ export function piecesFor(days: readonly { worn: boolean; washed: boolean }[], w
 
 interface WornKind {
 	kind: CountKind;
-	words: string;
 	row: Row;
 	test: (cloth: Cloth) => boolean;
 }
@@ -76,26 +89,22 @@ const isSock = (cloth: Cloth): boolean =>
 const WORN_KINDS: readonly WornKind[] = [
 	{
 		kind: 'tops',
-		words: 'tops next to the skin',
 		row: 'torso',
 		test: (cloth) => cloth.wearDays > 0 && covers(cloth, 'torso') && cloth.positions[1] >= 1
 	},
 	{
 		kind: 'underwear',
-		words: 'pairs of underpants',
 		row: 'legs',
 		test: (cloth) => cloth.wearDays > 0 && cloth.positions[1] === 0 && cloth.regions.thighs > 0
 	},
 	{
 		kind: 'bottoms',
-		words: 'long underpants',
 		row: 'legs',
 		test: (cloth) =>
 			cloth.wearDays > 0 && cloth.positions[1] >= 1 && covers(cloth, 'calves') && !isSock(cloth)
 	},
 	{
 		kind: 'socks',
-		words: 'pairs of socks',
 		row: 'feet',
 		test: (cloth) => cloth.wearDays > 0 && isSock(cloth)
 	}
@@ -119,6 +128,8 @@ export function countsOf(
 	client: Client
 ): Count[] {
 	const kit = wearableThings(client);
+	const schools = schoolsOf(client.schools);
+	const washes = schools.washing === 'solved';
 	const ordered = [...stages].sort((a, b) => a.date.localeCompare(b.date));
 	const planOf = (stage: Stage): PlannedStage | undefined =>
 		planned.find(({ stageId, foul }) => stageId === stage.id && !foul);
@@ -128,9 +139,9 @@ export function countsOf(
 	);
 	const totalOf = (cloths: readonly Cloth[]): number =>
 		cloths.reduce((sum, { quantity }) => sum + quantity, 0);
-	const counts: Count[] = [];
+	const counts: Omit<Count, 'words'>[] = [];
 
-	for (const { kind, words, row, test } of WORN_KINDS) {
+	for (const { kind, row, test } of WORN_KINDS) {
 		const own = kit.filter(test);
 		const worn = new Map<Stage, Cloth[]>(
 			ordered.map((stage) => [
@@ -144,7 +155,7 @@ export function countsOf(
 		const fibre = used.find((cloth) => cloth.wearDays === wearDays)!.fibre;
 		const days = ordered.map((stage) => ({
 			worn: worn.get(stage)!.length > 0,
-			washed: stage.bed.washing && driesOvernight(fibre, stage.bed)
+			washed: washes && stage.bed.washing && driesOvernight(fibre, stage.bed)
 		}));
 		const wornDays = days.filter((day) => day.worn).length;
 		const nights = ordered.filter(({ bed }) => isDamp(bed)).length;
@@ -154,10 +165,10 @@ export function countsOf(
 			outdoors.some(({ rainMinutes, marks }) => rainMinutes > 60 || marks.includes('splash'))
 				? 1
 				: 0;
-		const needed = piecesFor(days, wearDays) + Math.max(kept, wet);
+		const midday = wet > 0 && schools.wetSocks === 'change at midday' ? 1 : 0;
+		const needed = piecesFor(days, wearDays) + Math.max(kept, wet) + midday;
 		counts.push({
 			kind,
-			words,
 			needed,
 			has: known(client, row, totalOf(own)),
 			reasons: [
@@ -165,8 +176,10 @@ export function countsOf(
 					['days of wear', wornDays],
 					['days before a wash', wearDays],
 					['nights with washing that dries', days.filter(({ washed }) => washed).length],
-					['kept dry for the night', Math.max(kept, wet)]
-				])
+					['kept dry for the night', Math.max(kept, wet)],
+					...(midday > 0 ? ([['dry at midday', midday]] as [string, number][]) : [])
+				]),
+				...(midday > 0 || !washes ? [reason('school')] : [])
 			]
 		});
 	}
@@ -176,7 +189,6 @@ export function countsOf(
 		const gloves = kit.filter((cloth) => covers(cloth, 'hands') && cloth.positions[1] <= 2);
 		counts.push({
 			kind: 'gloves',
-			words: 'pairs of gloves',
 			needed: 2,
 			has: known(client, 'hands', totalOf(gloves)),
 			reasons: [reason('spareGloves', [['coldest felt', coldestFelt, '°C']])]
@@ -188,7 +200,6 @@ export function countsOf(
 	if (bright)
 		counts.push({
 			kind: 'shades',
-			words: 'pairs of dark glasses or goggles',
 			needed: 2,
 			has: known(client, 'eyes', totalOf(kit.filter((c) => covers(c, 'eyes')))),
 			reasons: [reason('spareShades')]
@@ -210,7 +221,6 @@ export function countsOf(
 		if (sets > 0)
 			counts.push({
 				kind: 'torch batteries',
-				words: 'spare sets of batteries for the torch',
 				needed: sets,
 				has: gear('batteries-spare'),
 				reasons: [
@@ -227,7 +237,6 @@ export function countsOf(
 	if (bank && awayDays > 0)
 		counts.push({
 			kind: 'power banks',
-			words: 'power banks',
 			needed: roundedUp((awayDays * DEVICES_WH_PER_DAY) / (bank.energyWh * share)),
 			has: gear('power-bank'),
 			reasons: [
@@ -243,12 +252,11 @@ export function countsOf(
 	if (kit.some(({ typeId }) => typeId === 'warmers-foot') && dampNights > 0)
 		counts.push({
 			kind: 'boot warmers',
-			words: 'pairs of foot warmers to dry the boots',
 			needed: dampNights,
 			has: gear('warmers-foot'),
 			reasons: [reason('bootWarmers', [['nights in which nothing dries', dampNights]])]
 		});
-	return counts;
+	return counts.map((count) => ({ ...count, words: KIND_WORDS[count.kind][count.needed === 1 ? 0 : 1] }));
 }
 
 /** The most that any weather of the trip asks for. */

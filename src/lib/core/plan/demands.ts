@@ -4,6 +4,8 @@ import type { Feature, Fibre } from '../document/types';
 import { ROOFED } from '../weather/wind';
 import type { Cell } from './conditions';
 import type { RuleId } from './reasons';
+import { preferencesOf } from './preferences';
+import type { Schools } from './schools';
 import type { Severity } from './finding';
 
 /** A thing and where in the stack it is worn. */
@@ -16,7 +18,7 @@ export interface Worn {
 export interface Demand {
 	rule: RuleId;
 	/** what it is chosen in: the search looks at each factor apart */
-	factor: 'trunk' | 'legs' | 'head' | 'eyes';
+	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet';
 	part: Part;
 	/** null: the search heeds it, and a rule of its own tells it */
 	severity: Severity | null;
@@ -232,9 +234,13 @@ export const DEMANDS: readonly Demand[] = [
 	}
 ];
 
-/** Demands that a cell makes of a factor. */
-export const demandsOf = (cell: Cell, factor: Demand['factor']): Demand[] =>
-	cell.heated ? [] : DEMANDS.filter((demand) => demand.factor === factor && demand.asks(cell));
+/** Demands that a cell makes of a factor, those of the schools with them. */
+export const demandsOf = (cell: Cell, factor: Demand['factor'], schools: Schools): Demand[] =>
+	cell.heated
+		? []
+		: [...DEMANDS, ...preferencesOf(schools)].filter(
+				(demand) => demand.factor === factor && demand.asks(cell)
+			);
 
 /** What a stack counts for what it does not meet. */
 export const blameOfUnmet = (demands: readonly Demand[], worn: readonly Worn[], cell: Cell): number =>

@@ -9,6 +9,7 @@ import { DEMANDS, demandsOf } from './demands';
 import { at, firstRounds, whole, type Finding, type FindingRule, type StageFacts } from './finding';
 import { HIGH_LIGHT_M } from './needs';
 import { outermost } from './outfit';
+import { preferencesOf } from './preferences';
 import { reason, type RuleId } from './reasons';
 import type { PhaseVerdict } from './verdicts';
 
@@ -47,7 +48,7 @@ function firstAtFault(
 
 /** What phases demand of what is worn, once for each demand and thing. */
 const unmetDemands: FindingRule = (facts) =>
-	DEMANDS.flatMap((demand) => {
+	[...DEMANDS, ...preferencesOf(facts.person.schools)].flatMap((demand) => {
 		const { rule, part, severity, factor } = demand;
 		if (severity === null) return [];
 		return firstAtFault(
@@ -55,7 +56,8 @@ const unmetDemands: FindingRule = (facts) =>
 			rule,
 			part,
 			severity,
-			({ cell, outfit }) => (demandsOf(cell, factor).includes(demand) ? demand.unmet(outfit, cell) : null),
+			({ cell, outfit }) =>
+				demandsOf(cell, factor, facts.person.schools).includes(demand) ? demand.unmet(outfit, cell) : null,
 			(_, cloth) => demand.says(cloth.name)
 		);
 	});

@@ -5,8 +5,9 @@ import { WARM_EXTREMITY_C } from '../body/extremities';
 import { regionTotalM2kw } from '../cloth/supply';
 import { cellAir } from './ledger';
 import { localCourse } from './local';
-import { COVER_FELT_C, isShod, lensNeeded, needsFaceCover } from './needs';
+import { COVER_FELT_C, isShod, lensNeeded, needsCover } from './needs';
 import { reason, type Reason } from './reasons';
+import { schoolsOf, type Schools } from './schools';
 import type { PhaseVerdict, Verdict } from './verdicts';
 
 export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
@@ -30,7 +31,7 @@ interface Need {
 
 const heatedReason = reason('heated');
 
-function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict): Need {
+function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Schools): Need {
 	const worn = outfit.map(({ cloth }) => cloth);
 	const byPart = (part: Part): boolean => worn.some((cloth) => covers(cloth, part));
 	const covered = PARTS_OF_ROW[row].every(byPart);
@@ -80,16 +81,18 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict): Need {
 			]);
 			return { needed: bare.verdict === 'short' || cell.feltTempC <= COVER_FELT_C, covered, reason: why };
 		}
-		default:
+		default: {
+			const needed = needsCover(cell, row, schools);
 			return {
-				needed: needsFaceCover(cell),
+				needed,
 				covered,
-				reason: needsFaceCover(cell)
+				reason: needed
 					? reason('coverFace', [['felt', cell.feltTempC, '°C']])
 					: cell.heated
 						? heatedReason
 						: reason('mild', [['felt', cell.feltTempC, '°C']])
 			};
+		}
 	}
 }
 
@@ -112,8 +115,9 @@ const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep']
 
 /** The ladder of one phase, head to toe, without an empty cell. */
 export function ladderOf(phase: PhaseVerdict, client: Client): LadderCell[] {
+	const schools = schoolsOf(client.schools);
 	return ROWS.map((row) => {
-		const need = needOf(row, phase);
+		const need = needOf(row, phase, schools);
 		const on = phase.outfit.map(({ cloth }) => cloth).filter((cloth) => inRow(cloth, row));
 		const local = row === 'hands' ? phase.fingers.verdict : row === 'feet' ? phase.toes.verdict : 'right';
 		const own = phase.limitedBy === row ? phase.verdict : local;

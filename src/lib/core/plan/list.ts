@@ -61,7 +61,9 @@ export function listOf(
 	const once = planned
 		.flatMap(({ findings }) => findings)
 		.filter((finding) => {
-			const key = `${finding.code} ${finding.part ?? ''} ${finding.code.startsWith('short') ? finding.phaseId : ''} ${finding.thingIds.join()}`;
+			// The same phase on another day is the same thing to solve: what is short there comes before the first colon but one.
+			const phase = finding.code.startsWith('short') ? finding.message.split(': ').slice(0, -1).join() : '';
+			const key = `${finding.code} ${finding.part ?? ''} ${phase} ${finding.thingIds.join()}`;
 			return !seen.has(key) && seen.add(key);
 		});
 	return {

@@ -5,6 +5,7 @@ import { RAIN_MINUTES } from '../weather/precipitation';
 import { ROOFED } from '../weather/wind';
 import type { Cell } from './conditions';
 import { outermost, type Outfit } from './outfit';
+import { EARS_FREE_UNTIL_C, type Schools } from './schools';
 
 /** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
 export const COVER_FELT_C = -10;
@@ -14,6 +15,12 @@ export const HIGH_LIGHT_M = 4500;
 const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
 
 export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
+/** The same for one part: ears may be left free to hear until skin can freeze. */
+export const needsCover = (cell: Cell, part: Part, schools: Schools): boolean =>
+	needsFaceCover(cell) && !(part === 'ears' && schools.ears === 'free' && cell.feltTempC > EARS_FREE_UNTIL_C);
+/** Whether legs may get wet in a phase: on the move, where that is the school. */
+export const acceptsWetLegs = (cell: Cell, schools: Schools): boolean =>
+	cell.kind === 'move' && schools.rainLegs === 'accepted wet';
 
 /** Smallest lens category that the light asks for; null where eyes need nothing. */
 export function lensNeeded(cell: Cell): number | null {

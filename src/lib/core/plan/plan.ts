@@ -10,6 +10,7 @@ import type { Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
 import { packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
+import { schoolsOf } from './schools';
 import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
 
@@ -240,6 +241,12 @@ export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyC
 	);
 }
 
+/** A client with the schools that hold: their own before the trip's before the house's. */
+export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' | 'house'>): Client => ({
+	...client,
+	schools: schoolsOf(house, trip.schools, client.schools)
+});
+
 /** What is still wet on the morning after a planned stage. */
 export function wetAfter(planned: PlannedStage, stage: Stage, client: Client): Wetness {
 	const before = new Map(planned.morning.map(({ thingId, share }) => [thingId, share]));
@@ -275,10 +282,12 @@ export function wetBefore(
  * the evening and does not dry is wet on the next stage.
  */
 export function planDocument(
-	{ trip }: Document,
-	client: Client,
+	document: Document,
+	ofDocument: Client,
 	fixed: readonly FixedOutfit[] = []
 ): PlannedStage[] {
+	const { trip } = document;
+	const client = schooled(ofDocument, document);
 	const ordered = [...trip.stages].sort((a, b) => a.date.localeCompare(b.date));
 	return trip.weathers.flatMap((weather) => {
 		let wet: Wetness = new Map();

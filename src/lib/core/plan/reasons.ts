@@ -340,6 +340,11 @@ export const RULES = {
 		says: 'Sparks and flame melt synthetics and down; wool and untreated cotton char. Wax burns.',
 		source: TRADE
 	},
+	school: {
+		kind: 'practice',
+		says: 'Practitioners disagree here; this is the school that was chosen for the house, the trip or the client.',
+		source: 'a setting; our default stands beside it with its reason'
+	},
 	squeezed: {
 		kind: 'assumption',
 		says: 'What is squeezed loses loft: a layer has steps of girth, what goes over it has room for so many. In boots it costs more than the second sock gives.',

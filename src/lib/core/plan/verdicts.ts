@@ -12,7 +12,7 @@ import { BEFORE_STOP_MINUTES } from './levels';
 import type { Cell } from './conditions';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';
 import { localCourse, type LocalCourse } from './local';
-import { isWetThrough } from './needs';
+import { acceptsWetLegs, isWetThrough } from './needs';
 import { drawnLayers, outfitClo, totalsOf, type DrawnLayer, type Outfit } from './outfit';
 import type { Person } from './person';
 import { reason, type Reason } from './reasons';
@@ -116,6 +116,7 @@ function warmVerdict(
 ): Pick<Candidate, 'verdict' | 'reasons'> | null {
 	const limitClo = air.tooWarmAboveClo + person.offsetClo;
 	if (clo <= limitClo) return null;
+	if (cell.isStart && person.schools.start === 'warm and shed') return null;
 	const values: [string, number, string][] = [
 		['worn', clo, 'clo'],
 		['too warm above', Math.max(0, limitClo), 'clo'],
@@ -283,7 +284,9 @@ function judgeCell(
 				localCourse('toes', cell, WARM_EXTREMITY_C, warmest.feet, rested)
 			),
 		...(['torso', 'thighs'] as const).map((part): Candidate | null =>
-			isWetThrough(cell, outfit, part) && !unknown(part === 'torso' ? 'torso' : 'legs')
+			isWetThrough(cell, outfit, part) &&
+			!(part === 'thighs' && acceptsWetLegs(cell, person.schools)) &&
+			!unknown(part === 'torso' ? 'torso' : 'legs')
 				? {
 						verdict: 'wet through',
 						limitedBy: part === 'torso' ? 'torso' : 'legs',

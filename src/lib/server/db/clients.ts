@@ -4,6 +4,8 @@ import type { Part } from '$lib/core/cloth/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import type { SomeSchools } from '$lib/core/plan/schools';
+import { getHouse } from './house';
 import { refreshClientSearch, refreshTripSearch } from './search-text';
 import { getTrip } from './trips';
 
@@ -13,6 +15,7 @@ interface ClientRow {
 	offset_clo: string;
 	careful: string;
 	answered_parts: string;
+	schools: string;
 	version: number;
 	deleted_at: string | null;
 }
@@ -44,6 +47,7 @@ const clientFrom = (row: ClientRow, things: Thing[]): Client => ({
 	offsetClo: JSON.parse(row.offset_clo) as Fact<number>,
 	careful: JSON.parse(row.careful) as Fact<boolean>,
 	answeredParts: JSON.parse(row.answered_parts) as Part[],
+	schools: JSON.parse(row.schools) as SomeSchools,
 	things,
 	version: row.version,
 	deletedAt: isoTime(row.deleted_at)
@@ -106,8 +110,14 @@ async function getClients(ids: readonly string[]): Promise<Client[]> {
 
 /** A trip, its clients and their kit, as one document. @throws NotFoundError */
 export async function getDocument(tripId: string): Promise<Document> {
-	const [trip, ids] = await Promise.all([getTrip(tripId), clientIdsOf(tripId)]);
-	return { format: DOCUMENT_FORMAT, formatVersion: DOCUMENT_VERSION, trip, clients: await getClients(ids) };
+	const [trip, ids, house] = await Promise.all([getTrip(tripId), clientIdsOf(tripId), getHouse()]);
+	return {
+		format: DOCUMENT_FORMAT,
+		formatVersion: DOCUMENT_VERSION,
+		trip,
+		clients: await getClients(ids),
+		house: house.schools
+	};
 }
 
 const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const;
@@ -116,13 +126,14 @@ const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const
 export async function insertClient(db: Db, client: Omit<Client, 'version' | 'deletedAt'>): Promise<void> {
 	await write(
 		db,
-		'INSERT INTO clients (id, name, offset_clo, careful, answered_parts) VALUES (?, ?, ?, ?, ?)',
+		'INSERT INTO clients (id, name, offset_clo, careful, answered_parts, schools) VALUES (?, ?, ?, ?, ?, ?)',
 		[
 			client.id,
 			client.name,
 			JSON.stringify(client.offsetClo),
 			JSON.stringify(client.careful),
-			JSON.stringify(client.answeredParts)
+			JSON.stringify(client.answeredParts),
+			JSON.stringify(client.schools ?? {})
 		]
 	);
 	for (const thing of client.things) await insertThing(db, client.id, thing);
@@ -149,20 +160,25 @@ export async function createClient(name: string, tripId?: string): Promise<strin
 	return id;
 }
 
-export type ClientEdit = Pick<Client, 'name' | 'offsetClo' | 'careful' | 'answeredParts' | 'version'>;
+export type ClientEdit = Pick<
+	Client,
+	'name' | 'offsetClo' | 'careful' | 'answeredParts' | 'schools' | 'version'
+>;
 
 /** Saves what is known of a client and returns the new version. @throws ConflictError, NotFoundError */
 export async function saveClient(id: string, edit: ClientEdit): Promise<number> {
 	return inTransaction(async (db) => {
 		const touched = await write(
 			db,
-			`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, version = version + 1
+			`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, schools = COALESCE(?, schools),
+			 version = version + 1
 			 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
 			[
 				edit.name,
 				JSON.stringify(edit.offsetClo),
 				JSON.stringify(edit.careful),
 				JSON.stringify(edit.answeredParts),
+				edit.schools ? JSON.stringify(edit.schools) : null,
 				id,
 				edit.version
 			]

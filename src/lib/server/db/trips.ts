@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { withNewIds } from '$lib/core/patterns/pattern';
 import { threeWeathers } from '$lib/core/weather/climate';
 import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
+import type { SomeSchools } from '$lib/core/plan/schools';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
 import { refreshTripSearch } from './search-text';
 
@@ -11,6 +12,7 @@ interface TripRow {
 	place: string;
 	site: string | null;
 	weathers: string;
+	schools: string;
 	version: number;
 	deleted_at: string | null;
 }
@@ -55,6 +57,7 @@ export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
 		site: row.site === null ? null : (JSON.parse(row.site) as Site | null),
 		weathers: JSON.parse(row.weathers) as Weather[],
 		stages: stages.map(stageFrom),
+		schools: JSON.parse(row.schools) as SomeSchools,
 		version: row.version,
 		deletedAt: isoTime(row.deleted_at)
 	};
@@ -98,12 +101,13 @@ async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Prom
 
 /** Adds a whole trip, as it stands. */
 export async function insertTrip(db: Db, trip: Omit<Trip, 'version' | 'deletedAt'>): Promise<void> {
-	await write(db, 'INSERT INTO trips (id, name, place, site, weathers) VALUES (?, ?, ?, ?, ?)', [
+	await write(db, 'INSERT INTO trips (id, name, place, site, weathers, schools) VALUES (?, ?, ?, ?, ?, ?)', [
 		trip.id,
 		trip.name,
 		trip.place,
 		trip.site && JSON.stringify(trip.site),
-		JSON.stringify(trip.weathers)
+		JSON.stringify(trip.weathers),
+		JSON.stringify(trip.schools ?? {})
 	]);
 	await putStages(db, trip.id, trip.stages);
 }
@@ -153,13 +157,14 @@ export async function createTrip(trip: NewTrip): Promise<string> {
 			place: trip.place || (like?.place ?? ''),
 			site: trip.site ?? like?.site ?? null,
 			weathers: trip.weathers ?? like?.weathers ?? threeWeathers(),
-			stages: like ? copiedStages(like.stages, like.name, trip.firstDate) : []
+			stages: like ? copiedStages(like.stages, like.name, trip.firstDate) : [],
+			schools: like?.schools ?? {}
 		});
 	});
 	return id;
 }
 
-export type TripEdit = Pick<Trip, 'name' | 'place' | 'site' | 'weathers' | 'stages' | 'version'>;
+export type TripEdit = Pick<Trip, 'name' | 'place' | 'site' | 'weathers' | 'stages' | 'schools' | 'version'>;
 
 /**
  * Saves a trip with its stages as one write and returns the new version.
@@ -169,12 +174,13 @@ export async function saveTrip(id: string, edit: TripEdit): Promise<number> {
 	return inTransaction(async (db) => {
 		const touched = await write(
 			db,
-			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, version = version + 1 WHERE id = ? AND version = ? AND deleted_at IS NULL',
+			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, schools = COALESCE(?, schools), version = version + 1 WHERE id = ? AND version = ? AND deleted_at IS NULL',
 			[
 				edit.name,
 				edit.place,
 				edit.site && JSON.stringify(edit.site),
 				JSON.stringify(edit.weathers),
+				edit.schools ? JSON.stringify(edit.schools) : null,
 				id,
 				edit.version
 			]

@@ -1,6 +1,8 @@
 import { getClient } from '$lib/server/db/clients';
+import { getHouse } from '$lib/server/db/house';
 import { orNotFound } from '$lib/server/http';
 
 export async function load({ params }) {
-	return { client: await orNotFound(getClient(params.id)) };
+	const [client, house] = await Promise.all([orNotFound(getClient(params.id)), getHouse()]);
+	return { client, house: house.schools };
 }

@@ -10,6 +10,8 @@
 	import AddThing from '$lib/ui/AddThing.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
+	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
+	import ThingFacts from '$lib/ui/ThingFacts.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 	import { massWords, textInUnits } from '$lib/formats/units';
 	import { readerUnits } from '$lib/ui/reader-units';
@@ -25,6 +27,8 @@
 	let message = $state('');
 	let errors = $state<Record<string, string>>({});
 	let removed = $state<Thing | null>(null);
+	/** the thing whose facts are open */
+	let opened = $state<string | null>(null);
 
 	const PARTS_OF_GROUP: Readonly<Record<CatalogueGroup, Part[]>> = {
 		'Head and eyes': ['eyes', 'face', 'ears', 'neck'],
@@ -102,12 +106,13 @@
 	}
 	async function saveClient(change: Partial<typeof client>): Promise<void> {
 		await oneByOne(async () => {
-			const { name, offsetClo, careful, answeredParts, version } = { ...client, ...change };
+			const { name, offsetClo, careful, answeredParts, schools, version } = { ...client, ...change };
 			return send('PUT', `/api/v1/clients/${client.id}`, {
 				name,
 				offsetClo,
 				careful,
 				answeredParts,
+				schools,
 				version
 			});
 		});
@@ -218,13 +223,27 @@
 							>
 								{#each FACT_STATES as state (state)}<option value={state}>{STATE_WORDS[state]}</option>{/each}
 							</select>
+							<button
+								class="quiet tiny"
+								aria-expanded={opened === thing.id}
+								aria-label="What is known of {thing.name}"
+								onclick={() => (opened = opened === thing.id ? null : thing.id)}>facts</button
+							>
 							<button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
 								>✕</button
 							>
+							{#if opened === thing.id}
+								<ThingFacts
+									{thing}
+									save={(facts) => void saveThing(thing, { facts })}
+									rename={(name) => void saveThing(thing, { name })}
+									error={errors.name}
+								/>
+							{/if}
 						</li>
 					{/each}
 				</ul>
-				{#if name !== 'Sleep'}
+				{#if PARTS_OF_GROUP[name].length > 0}
 					<label class="all small">
 						<input
 							type="checkbox"
@@ -236,10 +255,35 @@
 				{/if}
 			</div>
 		{/each}
+		<details class="schools">
+			<summary
+				>How {client.name} does it
+				<span class="small soft"
+					>{Object.keys(client.schools ?? {}).length === 0
+						? 'as the trip and the house'
+						: 'in own ways'}</span
+				></summary
+			>
+			<SchoolChoices
+				chosen={client.schools ?? {}}
+				inherited={data.house}
+				from="trip or house"
+				choose={(schools) => void saveClient({ schools })}
+			/>
+		</details>
 	</section>
 </div>
 
 <style>
+	.schools {
+		border-top: 1px solid var(--rule-strong);
+		padding: 8px 0;
+	}
+	.schools summary {
+		cursor: pointer;
+		font-weight: 600;
+		margin-bottom: 10px;
+	}
 	.head {
 		display: grid;
 		grid-template-columns: minmax(220px, 380px) 190px minmax(0, 1fr);
@@ -283,7 +327,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 14px minmax(0, 1fr) 62px 38px 118px 32px;
+		grid-template-columns: 14px minmax(0, 1fr) 62px 38px 118px 44px 32px;
 		gap: 8px;
 		align-items: center;
 		padding: 2px 0;

@@ -7,12 +7,14 @@
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/plan/cautions';
 	import type { Cell } from '$lib/core/plan/conditions';
+	import { schooled } from '$lib/core/plan/plan';
 	import Cautions from '$lib/ui/Cautions.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { Comparison } from '$lib/ui/comparison.svelte';
 	import DayStrip from '$lib/ui/DayStrip.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import ForecastBar from '$lib/ui/ForecastBar.svelte';
+	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
 	import SaveState from '$lib/ui/SaveState.svelte';
 	import StagePanel from '$lib/ui/StagePanel.svelte';
 	import TripClients from '$lib/ui/TripClients.svelte';
@@ -109,7 +111,9 @@
 		comparison.run({
 			before: { stages: reference.stages, weather: reference.weathers[0]!, site: reference.site },
 			after: { stages: now.stages, weather: now.weathers[weatherAt]!, site: now.site },
-			clients: $state.snapshot(data.document.clients),
+			clients: data.document.clients.map((client) =>
+				schooled($state.snapshot(client), { trip: now, house: data.document.house })
+			),
 			firstStageId: now.stages[at]?.id ?? null
 		});
 	}
@@ -380,9 +384,35 @@
 	</p>
 {/if}
 
+<details class="schools no-print">
+	<summary
+		>How this trip does it
+		<span class="small soft"
+			>{Object.keys(trip.schools ?? {}).length === 0 ? 'as the house' : 'in its own way'}, where good guides
+			disagree</span
+		></summary
+	>
+	<SchoolChoices
+		chosen={trip.schools ?? {}}
+		inherited={data.document.house ?? {}}
+		from="the house"
+		choose={(schools) => {
+			editor.trip.schools = schools;
+			changed('schools');
+		}}
+	/>
+</details>
 <TripClients tripId={trip.id} clients={data.document.clients} everybody={data.everybody} />
 
 <style>
+	.schools {
+		margin-top: 22px;
+	}
+	.schools summary {
+		cursor: pointer;
+		font-weight: 600;
+		margin-bottom: 10px;
+	}
 	.head {
 		display: grid;
 		grid-template-columns: minmax(220px, 1.6fr) minmax(120px, 0.8fr) 190px 150px minmax(250px, auto);

@@ -1,4 +1,4 @@
-import { planDocument } from '$lib/core/plan/plan';
+import { planDocument, schooled } from '$lib/core/plan/plan';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
 import { InputError, api, bodyOf } from '$lib/server/http';
@@ -13,5 +13,6 @@ export const POST = api(async ({ request }) => {
 		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
-	return planAnswer(client, planDocument(asked, client, asked.fixed), asked.trip.stages);
+	const planned = planDocument(asked, client, asked.fixed);
+	return planAnswer(schooled(client, asked), planned, asked.trip.stages);
 });

@@ -1,13 +1,14 @@
 import { error } from '@sveltejs/kit';
 import { listOf } from '$lib/core/plan/list';
-import { planDocument } from '$lib/core/plan/plan';
+import { planDocument, schooled } from '$lib/core/plan/plan';
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
 
 export async function load({ params }) {
 	const document = await orNotFound(getDocument(params.id));
-	const client = document.clients.find(({ id }) => id === params.clientId);
-	if (!client) error(404, 'This client is not on the trip.');
+	const own = document.clients.find(({ id }) => id === params.clientId);
+	if (!own) error(404, 'This client is not on the trip.');
+	const client = schooled(own, document);
 	const { trip } = document;
 	return {
 		trip: {

@@ -87,33 +87,33 @@
 				</ul>
 			</section>
 		{/if}
-		{#if data.list.counts.length > 0}
-			<section aria-labelledby="counts-head">
-				<h2 id="counts-head">How many</h2>
-				<ul>
-					{#each data.list.counts as count (count.kind)}
-						<li class:few={count.has !== null && count.has < count.needed}>
-							<span class="box" aria-hidden="true"></span>
-							<span>
-								<strong>{count.needed}</strong>
-								{count.words}
-								<span class="small soft">{countWords(count)}</span>
-								<button
-									class="quiet small no-print"
-									onclick={() =>
-										why.open({
-											title: `${count.needed} ${count.words}`,
-											sentence: countWords(count),
-											reasons: count.reasons
-										})}>why</button
-								>
-							</span>
-						</li>
-					{/each}
-				</ul>
-			</section>
-		{/if}
 		<div class="groups">
+			{#if data.list.counts.length > 0}
+				<section aria-labelledby="counts-head">
+					<h2 id="counts-head">How many</h2>
+					<ul>
+						{#each data.list.counts as count (count.kind)}
+							<li class:few={count.has !== null && count.has < count.needed}>
+								<span class="box" aria-hidden="true"></span>
+								<span>
+									<strong>{count.needed}</strong>
+									{count.words}
+									<span class="small soft">{countWords(count)}</span>
+									<button
+										class="quiet small no-print"
+										onclick={() =>
+											why.open({
+												title: `${count.needed} ${count.words}`,
+												sentence: countWords(count),
+												reasons: count.reasons
+											})}>why</button
+									>
+								</span>
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			{#each data.list.groups as { group, lines } (group)}
 				<section aria-label={group}>
 					<h2>{group}</h2>

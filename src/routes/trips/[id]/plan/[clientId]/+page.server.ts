@@ -2,14 +2,15 @@ import { error } from '@sveltejs/kit';
 import { foulStage } from '$lib/core/plan/conditions';
 import type { Stage } from '$lib/core/document/types';
 import type { Wetness } from '$lib/core/plan/overnight';
-import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/plan';
+import { planStage, schooled, wetBefore, type PlannedStage } from '$lib/core/plan/plan';
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
 
 export async function load({ params, url }) {
 	const document = await orNotFound(getDocument(params.id));
-	const client = document.clients.find(({ id }) => id === params.clientId);
-	if (!client) error(404, 'This client is not on the trip.');
+	const own = document.clients.find(({ id }) => id === params.clientId);
+	if (!own) error(404, 'This client is not on the trip.');
+	const client = schooled(own, document);
 	const asked = Number(url.searchParams.get('day') ?? 1) - 1;
 	const day = Math.min(
 		Math.max(0, Number.isInteger(asked) ? asked : 0),

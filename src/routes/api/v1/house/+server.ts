@@ -1,0 +1,8 @@
+import { houseEditSchema } from '$lib/formats/schema';
+import { getHouse, saveHouse, type House } from '$lib/server/db/house';
+import { api, bodyOf } from '$lib/server/http';
+
+export const GET = api(() => getHouse());
+export const PUT = api(async ({ request }) => ({
+	version: await saveHouse(await bodyOf<House>(request, houseEditSchema))
+}));

@@ -1,0 +1,3 @@
+import { getHouse } from '$lib/server/db/house';
+
+export const load = async () => ({ house: await getHouse() });

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/plan/schools';
+	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
+	import { send } from '$lib/ui/send';
+
+	let { data } = $props();
+	let message = $state('');
+	let isSaved = $state(false);
+
+	async function save(schools: SomeSchools): Promise<void> {
+		const answer = await send('PUT', '/api/v1/house', { schools, version: data.house.version });
+		message = answer.message;
+		isSaved = answer.ok;
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>How we do it · Snug Summit</title></svelte:head>
+
+<div class="head">
+	<h1>How we do it</h1>
+	<p role="status" class="small">{isSaved ? 'Saved. Every plan follows from now on.' : ''}</p>
+</div>
+<p class="lead">
+	Good guides disagree here. What is chosen holds for every trip and client of the house, unless a trip or a
+	client says otherwise on its own page.
+</p>
+{#if message}<p role="alert" class="alert">{message}</p>{/if}
+<SchoolChoices chosen={data.house.schools} inherited={OUR_SCHOOLS} from="our default" choose={save} />
+
+<style>
+	.head {
+		display: flex;
+		gap: 20px;
+		align-items: baseline;
+	}
+	.lead {
+		max-width: 70ch;
+		margin: 4px 0 18px;
+	}
+</style>
