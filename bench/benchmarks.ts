@@ -4,7 +4,10 @@ import { SWEAT_STORE } from '../src/lib/core/body/sweat-store';
 import { minuteOf, steppedBody, surroundings, tooWetAboveClo } from '../src/lib/core/body/two-node';
 import { cellsOf } from '../src/lib/core/plan/conditions';
 import { threeWeathers } from '../src/lib/core/weather/climate';
-import { planDocument } from '../src/lib/core/plan/plan';
+import { CATALOGUE } from '../src/lib/core/cloth/catalogue';
+import { findingsOf } from '../src/lib/core/plan/findings';
+import { personOf } from '../src/lib/core/plan/person';
+import { planDocument, planStage } from '../src/lib/core/plan/plan';
 import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
 import { kitOf, stageOf } from '../tests/fixtures/make';
 
@@ -45,6 +48,34 @@ function planOfTwenty(): () => void {
 		clients: [client]
 	};
 	return () => void planDocument(document, client);
+}
+
+/** All findings of a client with 60 things on 14 days of six phases, whose outfits are given: planned once, then judged. */
+function findingsOfFortnight(): () => void {
+	const worn = ['briefs', 'top-wool-mid', 'fleece', 'hard-shell', 'bottoms-wool', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'hat-warm', 'neck-tube', 'sunglasses']; // prettier-ignore
+	const others = CATALOGUE.map(({ id }) => id).filter((id) => !worn.includes(id));
+	const client = kitOf([...worn, ...others].slice(0, 60));
+	const given = worn.map((thingId) => ({ thingId, opening: 'closed' as const }));
+	const days = Array.from({ length: 14 }, (_, day) =>
+		stageOf(
+			[
+				['move', 60, 280, 'forest'],
+				['move', 75, 280, 'slope', { marks: ['helmet'] }],
+				['stop', 18, 95, 'ridge'],
+				['move', 30, 250, 'slope', { marks: ['harness'] }],
+				['stop', 20, 75, 'lee'],
+				['stop', 20, 80, 'slope']
+			],
+			{ airTempC: -8 + day, precipitation: day % 3 === 0 ? 'drizzle' : 'dry', ground: 'snow' },
+			{ id: `day-${day}` }
+		)
+	);
+	const facts = days.map((stage) => {
+		const fixed = stage.sequence.map(({ id }) => ({ stageId: stage.id, phaseId: id, worn: given }));
+		const { phases } = planStage(stage, threeWeathers()[0]!, client, fixed);
+		return { client, person: personOf(client), weather: 'typical', phases, cut: false };
+	});
+	return () => facts.forEach((one) => void findingsOf(one));
 }
 
 /** A body through climbs and stops of half an hour. */
@@ -153,6 +184,14 @@ export const benchmarks = (): Benchmark[] => [
 		rounds: 15,
 		limit: 200,
 		run: planOfTwenty()
+	},
+	{
+		name: 'findings of a fortnight, 84 phases, 60 things, outfits given',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 30,
+		limit: 150,
+		run: findingsOfFortnight()
 	},
 	{
 		name: 'both demo clients, both days, three weathers',

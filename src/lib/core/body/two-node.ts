@@ -98,7 +98,9 @@ export const steppedBody = (metabolicWm2: number): SteppedBody => ({
 
 /** What a climate fixes for every minute. */
 interface Surroundings {
-	climate: TwoNodeClimate;
+	airTempC: number;
+	insulationClo: number;
+	metabolicWm2: number;
 	radiantTempC: number;
 	vapour: number;
 	hc: number;
@@ -119,7 +121,9 @@ export function surroundings(climate: TwoNodeClimate, store: SweatStore | null =
 	const exhaledC = 29 + 0.2 * airTempC;
 	const exhaled = torr(exhaledC);
 	return {
-		climate,
+		airTempC,
+		insulationClo,
+		metabolicWm2: climate.metabolicWm2,
 		radiantTempC: climate.radiantTempC ?? airTempC,
 		vapour,
 		hc: Math.max(3, 8.6 * velocity ** 0.53),
@@ -139,10 +143,9 @@ const SWEAT_WH_PER_G = 0.68;
 
 /** One minute of the two-node body, in place. */
 export function minuteOf(around: Surroundings, body: SteppedBody): void {
-	const { climate, store, vapour, radiantTempC, hc } = around;
-	const { airTempC } = climate;
+	const { airTempC, store, vapour, radiantTempC, hc } = around;
 	const full = store ? body.moistureGm2 / store.capacityGm2 : 0;
-	const clo = store ? Math.max(0, climate.insulationClo - store.lostClo * full) : climate.insulationClo;
+	const clo = store ? Math.max(0, around.insulationClo - store.lostClo * full) : around.insulationClo;
 	const surface = 1 + 0.15 * clo;
 	const clothes = 0.155 * clo;
 	const { skinTempC } = body;
@@ -193,7 +196,10 @@ export function minuteOf(around: Surroundings, body: SteppedBody): void {
 		const gained = (sweat - onSkin / SWEAT_WH_PER_G - drying / SWEAT_WH_PER_G) / 60;
 		body.moistureGm2 = clamp(body.moistureGm2 + gained, 0, store.capacityGm2);
 	}
-	const shivering = Math.min(200, 19.4 * above0(SET_POINT_SKIN_C - skin) * above0(SET_POINT_CORE_C - core));
+	const shivering =
+		core >= SET_POINT_CORE_C || skin >= SET_POINT_SKIN_C
+			? 0
+			: Math.min(200, 19.4 * (SET_POINT_SKIN_C - skin) * (SET_POINT_CORE_C - core));
 	body.storedWm2 = toCore + toSkin;
 	body.skinTempC = skin;
 	body.coreTempC = core;
@@ -201,7 +207,7 @@ export function minuteOf(around: Surroundings, body: SteppedBody): void {
 	body.bloodFlow = bloodFlow;
 	body.evaporationWm2 = evaporationWm2;
 	body.wettedness = wet;
-	body.metabolicWm2 = climate.metabolicWm2 + shivering;
+	body.metabolicWm2 = around.metabolicWm2 + shivering;
 	body.hr = hr;
 	body.hc = hc;
 	body.dryWm2 = dryWm2;

@@ -5,9 +5,20 @@ export const SIZES = ['XS', 'S', 'M', 'L', 'XL', 'XXL'] as const;
 /** Steps of girth that one size more gives in room (our assumption). */
 export const ROOM_PER_SIZE = 2;
 /** Loft that a layer loses for every step by which what is over it is too tight (our assumption). */
-export const LOSS_PER_STEP = { body: 0.12, feet: 0.35 } as const;
+export const LOSS_PER_STEP = 0.12;
 /** Cloth that is squeezed flat still keeps so much (our assumption). */
 export const LEAST_LOFT = 0.4;
+/** In a boot socks are pressed into the room there is, and every step over it costs so much more (our assumption). */
+const BOOT_LOSS_PER_STEP = 0.25;
+const BOOT_LEAST = { loss: 0.2, loft: 0.05 } as const;
+
+/** What is left of the loft under a layer that is too tight, 0…1. */
+function squeezedTo(layer: Squeezable, under: readonly Squeezable[], steps: number): number {
+	if ((layer.covers.feet ?? 0) < 0.5) return Math.max(LEAST_LOFT, 1 - LOSS_PER_STEP * steps);
+	const girth = under.reduce((sum, { girthSteps }) => sum + girthSteps, 0);
+	const room = Math.max(0, girth - steps) / girth;
+	return Math.max(BOOT_LEAST.loft, room * Math.max(BOOT_LEAST.loss, 1 - BOOT_LOSS_PER_STEP * steps));
+}
 
 /** What squeezing looks at. */
 export type Squeezable = Pick<
@@ -42,8 +53,7 @@ export function loftLeft(layers: readonly Squeezable[]): number[] {
 		const under = layers.slice(0, outer);
 		const steps = tooTightBy(layers[outer]!, under);
 		if (steps === 0) continue;
-		const loss = (layers[outer]!.covers.feet ?? 0) >= 0.5 ? LOSS_PER_STEP.feet : LOSS_PER_STEP.body;
-		const factor = Math.max(LEAST_LOFT, 1 - loss * steps);
+		const factor = squeezedTo(layers[outer]!, under, steps);
 		for (let i = 0; i < outer; i++) left[i] = Math.min(left[i]!, factor);
 	}
 	return left;

@@ -115,7 +115,8 @@ const shortOrWorse: FindingRule = (facts) =>
 			const message = nothing
 				? `${cell.name}${inRound(phase)}: no clothing holds ${cell.minutes} min here. Shorten it, find shelter, heat, or do not go.`
 				: `${cell.name}${inRound(phase)}: ${holds} for ${limitWords(phase)}.${missing}${help ? ` One more warm layer ${help.words} helps most.` : ''}`;
-			const excused = cell.kind === 'what-if' ? 'warning' : ROOFED.has(cell.place) ? 'note' : 'blocker';
+			// A what-if is checked, and nobody packs for it alone: it is told, as a note.
+			const excused = cell.kind === 'what-if' || ROOFED.has(cell.place) ? 'note' : 'blocker';
 			return {
 				code: nothing ? 'nothing-suffices' : limitedBy === 'body' ? 'short' : `short-${limitedBy}`,
 				severity: excused,

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { PARTS } from '../../src/lib/core/cloth/parts';
+import type { Client, Stage } from '../../src/lib/core/document/types';
+import { PATTERNS } from '../../src/lib/core/patterns';
+import { unfold } from '../../src/lib/core/patterns/pattern';
+import { planStage } from '../../src/lib/core/plan/plan';
+import { PLANNED, kitOf, stageOf, thingOf, type BaseRow } from '../fixtures/make';
+
+/**
+ * Common practice, no source: for each of six days, what a guide would pack for an ordinary such day without hesitation.
+ * Such a client gets no blocker and at most two warnings.
+ */
+const UNDER = [
+	'briefs',
+	'top-wool-light',
+	'bottoms-wool',
+	'neck-tube',
+	'hat-warm',
+	'cap-thin',
+	'torch',
+	'bag-dry'
+];
+interface Case {
+	patternId: string;
+	base: BaseRow;
+	route?: Partial<Stage['route']>;
+	kit: string[];
+}
+const CASES: readonly Case[] = [
+	{
+		patternId: 'ski-tour',
+		base: { lowTempC: -9, highTempC: -3, wind10mKmh: 15, ground: 'snow' },
+		route: { startM: 1000, highM: 1600, lowM: 1000, bedM: 1000 },
+		kit: [...UNDER, 'fleece-thin', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'trousers-soft-shell', 'trousers-hard-shell', 'overtrousers-warm', 'sock-heavy', 'boot-ski-touring', 'glove-liner', 'glove-light', 'glove-winter', 'mitten', 'overmitt-down', 'sunglasses', 'goggles', 'balaclava', 'pack-day']
+	},
+	{
+		patternId: 'coast-or-hill-walk',
+		base: { lowTempC: 6, highTempC: 12, wind10mKmh: 20 },
+		kit: [...UNDER, 'fleece', 'wind-shirt', 'hard-shell', 'trousers-trek', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-light', 'glove-winter', 'jacket-synthetic-light', 'coat-synthetic', 'overtrousers-warm', 'pack-day', 'bag-three-season']
+	},
+	{
+		patternId: 'snowshoe-walk',
+		base: { lowTempC: -8, highTempC: -2, wind10mKmh: 10, ground: 'snow' },
+		kit: [...UNDER, 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'trousers-soft-shell', 'trousers-hard-shell', 'overtrousers-warm', 'sock-heavy', 'boot-winter', 'gaiters', 'glove-liner', 'glove-winter', 'mitten', 'overmitt-down', 'sunglasses', 'goggles', 'pack-day']
+	},
+	{
+		patternId: 'town-walk',
+		base: { lowTempC: 1, highTempC: 6, wind10mKmh: 10 },
+		kit: [...UNDER, 'sweater-wool', 'coat-town', 'trousers-wool', 'sock-mid', 'boot-winter', 'glove-wool', 'glove-winter', 'scarf', 'umbrella']
+	},
+	{
+		patternId: 'high-trek',
+		base: { lowTempC: -2, highTempC: 9, wind10mKmh: 12, altitudeM: 3800 },
+		route: { startM: 3800, highM: 4200, lowM: 3900, bedM: 3900 },
+		kit: [...UNDER, 'fleece', 'jacket-down-light', 'wind-shirt', 'hard-shell', 'coat-down', 'trousers-trek', 'trousers-hard-shell', 'overtrousers-warm', 'bottoms-fleece', 'sock-mid', 'boot-hiking', 'glove-liner', 'glove-winter', 'mitten', 'sunglasses', 'glacier-glasses', 'bag-winter', 'pack-day', 'power-bank']
+	},
+	{
+		patternId: 'hide-or-wildlife-watch',
+		base: { lowTempC: -3, highTempC: 3, wind10mKmh: 8 },
+		kit: [...UNDER, 'top-wool-mid', 'fleece', 'sweater-wool', 'jacket-wool-felt', 'coat-down', 'trousers-wool', 'bottoms-fleece', 'overtrousers-warm', 'sock-heavy', 'sock-mid', 'boot-pac', 'glove-liner', 'mitten-open', 'mitten', 'overmitt-down', 'balaclava-thick', 'hard-shell', 'trousers-hard-shell', 'booties-down', 'pack-large']
+	}
+]; // prettier-ignore
+
+function dayOf({ patternId, base, route }: Case): Stage {
+	let made = 0;
+	const pattern = PATTERNS.find(({ id }) => id === patternId)!;
+	const { ground, bed, ...rest } = unfold(pattern, 'guided', () => `id-${++made}`);
+	const stage = stageOf([], { ...(ground && { ground }), ...base }, rest);
+	return {
+		...stage,
+		bed: { kind: bed, washing: false, drying: 'nothing' },
+		route: { ...stage.route, ...route }
+	};
+}
+const clientOf = (kit: readonly string[]): Client =>
+	kitOf([], {
+		answeredParts: [...PARTS],
+		things: [...new Set(kit)].map((id) =>
+			thingOf(id, { quantity: { value: 2, source: 'client', state: 'has' } })
+		)
+	});
+
+describe('an honestly well-equipped client (common practice, no source)', () => {
+	it.each(CASES)('$patternId: no blocker, at most two warnings', (one) => {
+		const { findings } = planStage(dayOf(one), PLANNED, clientOf(one.kit));
+		const told = (severity: string): string[] =>
+			findings.filter((finding) => finding.severity === severity).map(({ message }) => message);
+		expect(told('blocker')).toEqual([]);
+		const warnings = told('warning');
+		expect(warnings.length, warnings.join('\n')).toBeLessThanOrEqual(2);
+	});
+});
