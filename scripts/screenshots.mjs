@@ -51,7 +51,12 @@ const VIEWS = [
 	},
 	{ name: 'trip-phone', url: '/trips/demo-coast', phone: true },
 	{ name: 'warm-side', url: '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet', whole: true },
-	{ name: 'kit', url: '/clients/demo-teo' },
+	{
+		name: 'kit',
+		url: '/clients/demo-teo',
+		act: (page) => page.getByRole('button', { name: 'What is known of Soft shell' }).first().click()
+	},
+	{ name: 'house', url: '/house' },
 	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true },
 	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true },
 	{

@@ -20,6 +20,7 @@ import {
 	rows,
 	write
 } from '../../src/lib/server/db/pool';
+import { getHouse, saveHouse } from '../../src/lib/server/db/house';
 import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
 import { find, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/season';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
@@ -45,6 +46,35 @@ beforeAll(async () => {
 	await migrate(migrations);
 });
 afterAll(closePool);
+
+describe('schools', () => {
+	it('of the house are saved by version, and refused with an older one', async () => {
+		const before = await getHouse();
+		const version = await saveHouse({ schools: { ears: 'free' }, version: before.version });
+		expect(await getHouse()).toEqual({ schools: { ears: 'free' }, version });
+		await expect(saveHouse({ schools: {}, version: before.version })).rejects.toThrow(ConflictError);
+		await saveHouse({ schools: before.schools, version });
+	});
+	it('of a trip and a client are kept, and stay when an edit does not name them', async () => {
+		const trip = await createTrip({ name: 'Schooled', place: '' });
+		let version = await saveTrip(trip, { ...edit(1), schools: { shell: 'worn' } });
+		version = await saveTrip(trip, edit(version));
+		expect((await getTrip(trip)).schools).toEqual({ shell: 'worn' });
+		const guest = await createClient('Schooled guest', trip);
+		const { name, offsetClo, careful, answeredParts } = await getClient(guest);
+		const known = { name, offsetClo, careful, answeredParts };
+		const next = await saveClient(guest, { ...known, schools: { cotton: 'never' }, version: 1 });
+		await saveClient(guest, { ...known, version: next });
+		expect((await getClient(guest)).schools).toEqual({ cotton: 'never' });
+		const document = await getDocument(trip);
+		expect(document).toMatchObject({ house: {}, trip: { schools: { shell: 'worn' } } });
+		const copy = await createTrip({ name: 'Like it', place: '', likeTripId: trip });
+		expect((await getTrip(copy)).schools).toEqual({ shell: 'worn' });
+		await setTripDeleted(copy, true);
+		await setTripDeleted(trip, true);
+		await setClientDeleted(guest, true);
+	});
+});
 
 describe('migrations', () => {
 	it('run once each, in order, and are recorded', async () => {

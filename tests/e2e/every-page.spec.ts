@@ -7,6 +7,7 @@ const PAGES = [
 	['trip', '/trips/demo-trip'],
 	['coast trip', '/trips/demo-coast'],
 	['keys', '/keys'],
+	['house', '/house'],
 	['clients', '/clients'],
 	['kit', '/clients/demo-teo'],
 	['layer plan', '/trips/demo-trip/plan/demo-teo'],

@@ -1,4 +1,4 @@
-import { clamp, inRange } from '../argument';
+import { inRange } from '../argument';
 
 /**
  * The two-node body: a core and a skin that exchange heat by blood, with sweat and shivering.
@@ -47,7 +47,6 @@ const AREA_M2 = 1.8258;
 const BODY_WH_PER_K = (0.97 * MASS_KG) / AREA_M2;
 
 const torr = (tempC: number): number => Math.exp(18.6686 - 4030.183 / (tempC + 235));
-const above0 = (value: number): number => Math.max(0, value);
 
 /** The neutral body from which every course starts. */
 export const neutralBody = (metabolicWm2: number): TwoNodeState => ({
@@ -171,14 +170,17 @@ export function minuteOf(around: Surroundings, body: SteppedBody): void {
 	const core = body.coreTempC + toCore / (BODY_WH_PER_K * (1 - body.alpha) * 60);
 	const skin = body.skinTempC + toSkin / (BODY_WH_PER_K * body.alpha * 60);
 	const whole = body.alpha * skin + (1 - body.alpha) * core;
-	const bloodFlow = clamp(
-		(6.3 + 120 * above0(core - SET_POINT_CORE_C)) / (1 + 0.5 * above0(SET_POINT_SKIN_C - skin)),
-		0.5,
-		90
-	);
-	const warmer = above0(whole - SET_POINT_BODY_C);
+	const warmCore = core > SET_POINT_CORE_C ? core - SET_POINT_CORE_C : 0;
+	const coldSkin = skin < SET_POINT_SKIN_C ? SET_POINT_SKIN_C - skin : 0;
+	const bloodFlow = Math.min(90, Math.max(0.5, (6.3 + 120 * warmCore) / (1 + 0.5 * coldSkin)));
+	const warmer = whole > SET_POINT_BODY_C ? whole - SET_POINT_BODY_C : 0;
 	const sweat =
-		warmer === 0 ? 0 : Math.min(500, 170 * warmer * Math.exp(above0(skin - SET_POINT_SKIN_C) / 10.7));
+		warmer === 0
+			? 0
+			: Math.min(
+					500,
+					170 * warmer * Math.exp(skin > SET_POINT_SKIN_C ? (skin - SET_POINT_SKIN_C) / 10.7 : 0)
+				);
 	const most = (torr(skin) - vapour) / (1 / (LEWIS * surface * hc) + clothes / (LEWIS * I_CL));
 	// With a store a part of the sweat runs into the layers, the more the wetter the skin is already.
 	const onSkin = SWEAT_WH_PER_G * sweat * (store ? 1 - (body.wettedness * body.wettedness) / 2 : 1);
@@ -189,17 +191,14 @@ export function minuteOf(around: Surroundings, body: SteppedBody): void {
 	const evaporationWm2 = evaporating * most;
 	if (store) {
 		const drying = Math.min(
-			LAYER_EVAPORATION * Math.min(1, full / LAYER_FULL_SHARE) * above0(most - evaporationWm2),
+			LAYER_EVAPORATION * Math.min(1, full / LAYER_FULL_SHARE) * Math.max(0, most - evaporationWm2),
 			SWEAT_WH_PER_G * body.moistureGm2 * 60
 		);
 		body.layerWm2 = store.coolingShare * drying;
 		const gained = (sweat - onSkin / SWEAT_WH_PER_G - drying / SWEAT_WH_PER_G) / 60;
-		body.moistureGm2 = clamp(body.moistureGm2 + gained, 0, store.capacityGm2);
+		body.moistureGm2 = Math.min(store.capacityGm2, Math.max(0, body.moistureGm2 + gained));
 	}
-	const shivering =
-		core >= SET_POINT_CORE_C || skin >= SET_POINT_SKIN_C
-			? 0
-			: Math.min(200, 19.4 * (SET_POINT_SKIN_C - skin) * (SET_POINT_CORE_C - core));
+	const shivering = core >= SET_POINT_CORE_C ? 0 : Math.min(200, 19.4 * coldSkin * (SET_POINT_CORE_C - core));
 	body.storedWm2 = toCore + toSkin;
 	body.skinTempC = skin;
 	body.coreTempC = core;

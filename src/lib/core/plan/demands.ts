@@ -102,7 +102,7 @@ export const DEMANDS: readonly Demand[] = [
 		asks: (cell) =>
 			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && outdoors(cell) && !cell.heated),
 		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
-		says: (name) => `${name} catches in lifts, wheels and chains. A tube instead.`
+		says: (name) => `${name} can catch in lifts, wheels and chains. A tube instead.`
 	},
 	{
 		rule: 'shootingSeason',
@@ -123,7 +123,7 @@ export const DEMANDS: readonly Demand[] = [
 		asks: (cell) =>
 			cell.terrain.includes('traffic') && cell.light !== 'day' && outdoors(cell) && cell.kind === 'move',
 		unmet: topWithout('torso', 'reflective', 'high-visibility'),
-		says: (name) => `among traffic in poor light, and ${name} reflects nothing.`
+		says: (name) => `among traffic in poor light, and nothing reflects on ${name}.`
 	},
 	{
 		rule: 'meltsAtFire',
@@ -136,7 +136,7 @@ export const DEMANDS: readonly Demand[] = [
 			const cloth = top(worn, 'torso');
 			return cloth && MELTS.has(cloth.fibre) && !has(cloth, 'no-melt') ? cloth : null;
 		},
-		says: (name) => `${name} melts at an open fire. Wool or cotton outermost there.`
+		says: (name) => `${name} would melt at an open fire. Wool or cotton outermost there.`
 	},
 	{
 		rule: 'tears',
@@ -146,7 +146,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: marked('abrasion'),
 		unmet: topWithout('thighs', 'abrasion'),
-		says: (name) => `${name} tears here. Woven, waxed or wool outermost.`
+		says: (name) => `${name} would tear here. Woven, waxed or wool outermost.`
 	},
 	{
 		rule: 'quietFace',
@@ -156,7 +156,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: marked('quiet'),
 		unmet: topWithout('torso', 'quiet-face'),
-		says: (name) => `${name} crackles, the more the colder. A brushed or wool face for animals.`
+		says: (name) => `${name} would crackle, the more the colder. A brushed or wool face for animals.`
 	},
 	{
 		rule: 'overHarness',
@@ -200,7 +200,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
 		unmet: topWithout('calves', 'slim-cuff'),
-		says: (name) => `${name} is wide at the foot: crampons catch in it. Gaiter or strap.`
+		says: (name) => `crampons catch in ${name}, wide at the foot. Gaiter or strap.`
 	},
 	{
 		rule: 'longTail',
@@ -210,7 +210,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: marked('pedals', 'harness'),
 		unmet: topWith('torso', 'long-tail'),
-		says: (name) => `${name} is long: in a saddle or a harness it is in the way.`
+		says: (name) => `${name} would be in the way: long, in a saddle or a harness.`
 	},
 	{
 		rule: 'ponchoInWind',
@@ -230,7 +230,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: CANNOT,
 		asks: marked('controls'),
 		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4),
-		says: (name) => `${name} is too dark to drive with.`
+		says: (name) => `too dark to drive with: ${name}.`
 	}
 ];
 

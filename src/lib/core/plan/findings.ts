@@ -78,13 +78,17 @@ type PlannedBody = Pick<PhaseVerdict, 'cell' | 'outfit' | 'band' | 'startDebtWhm
 const limitWords = (phase: PhaseVerdict): string =>
 	phase.limitedBy === 'hands' ? 'the fingers' : phase.limitedBy === 'feet' ? 'the toes' : 'the whole body';
 
-/** Phases that were cold from the start because of a phase before are told with that one. */
+/** Phases that were cold from the start because of a phase before, in the same part, are told with that one. */
 const inheritsCold = (phases: readonly JudgedPhase[], phase: JudgedPhase): boolean => {
 	const before = phases
 		.slice(0, phases.indexOf(phase))
 		.filter(({ cell }) => cell.kind !== 'what-if')
 		.at(-1);
-	return phase.holdsMinutes === 0 && (before?.verdict === 'short' || before?.verdict === 'nothing suffices');
+	return (
+		phase.holdsMinutes === 0 &&
+		(before?.verdict === 'short' || before?.verdict === 'nothing suffices') &&
+		(before.limitedBy === phase.limitedBy || before.limitedBy === 'body')
+	);
 };
 
 const inRound = (phase: PhaseVerdict): string => (phase.cell.round > 1 ? `, round ${phase.cell.round}` : '');

@@ -139,7 +139,7 @@ const downWet: FindingRule = (facts) =>
 				? top
 				: null;
 		},
-		(_, cloth) => `${cloth.name} is outermost in the wet. Under a waterproof, or synthetic fill.`
+		(_, cloth) => `${cloth.name} outermost in the wet. Under a waterproof, or synthetic fill.`
 	);
 
 const cottonLegs: FindingRule = (facts) =>
@@ -154,7 +154,7 @@ const cottonLegs: FindingRule = (facts) =>
 				cell.rainMinutes >= 5 || cell.marks.includes('splash') || cell.marks.includes('snow-contact');
 			return wet && cell.airTempC < 15 && outdoors(cell) && top?.fibre === 'cotton' ? top : null;
 		},
-		(_, cloth) => `${cloth.name} gets wet, stays wet and cools. Quick-drying trousers or a rain leg.`
+		(_, cloth) => `${cloth.name}, once wet, would stay wet and cool. Quick-drying trousers or a rain leg.`
 	);
 
 const MOST_HOODS = 2;
@@ -179,7 +179,7 @@ const electricHeat: FindingRule = (facts) =>
 		'note',
 		(phase) => clothsOf(phase).find(({ watts }) => watts > 0) ?? null,
 		(_, { name, watts, energyWh }) =>
-			`${name} is judged with the heat off. Its battery gives about ${Math.round((energyWh * 10) / watts) / 10} h when warm, less in the cold.`
+			`${name}: judged with the heat off. Its battery gives about ${Math.round((energyWh * 10) / watts) / 10} h when warm, less in the cold.`
 	);
 
 const vapourSock: FindingRule = (facts) =>

@@ -62,7 +62,7 @@ const ROWS: readonly Row[] = [
 		choice: 'synthetic',
 		factor: 'trunk',
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'down'),
-		says: (name) => `${name} is down, and synthetic fill is the school here.`
+		says: (name) => `${name}: down, and synthetic fill is the school here.`
 	},
 	{
 		...base,
@@ -70,7 +70,7 @@ const ROWS: readonly Row[] = [
 		choice: 'down',
 		factor: 'trunk',
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'synthetic-fill'),
-		says: (name) => `${name} is synthetic fill, and down is the school here.`
+		says: (name) => `${name}: synthetic fill, and down is the school here.`
 	},
 	{
 		...base,
@@ -91,7 +91,7 @@ const ROWS: readonly Row[] = [
 		factor: 'trunk',
 		blame: MUCH,
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
-		says: (name) => `${name} is cotton, and no cotton is the school here.`
+		says: (name) => `${name}: cotton, and no cotton is the school here.`
 	},
 	{
 		...base,
@@ -101,7 +101,7 @@ const ROWS: readonly Row[] = [
 		part: 'thighs',
 		blame: MUCH,
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
-		says: (name) => `${name} is cotton, and no cotton is the school here.`
+		says: (name) => `${name}: cotton, and no cotton is the school here.`
 	},
 	{
 		...base,
@@ -164,7 +164,7 @@ const ROWS: readonly Row[] = [
 			const cloth = outer(worn, factor === 'trunk' ? 'torso' : 'thighs');
 			return cloth && !cloth.features.includes('abrasion') ? cloth : null;
 		},
-		says: (name) => `${name} is not made to last, and tough is the school here.`
+		says: (name) => `${name}: not made to last, and tough is the school here.`
 	})),
 	{
 		...base,
@@ -173,7 +173,7 @@ const ROWS: readonly Row[] = [
 		factor: 'feet',
 		part: 'feet',
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm < 6),
-		says: (name) => `${name} are low, and a boot is the school here.`
+		says: (name) => `${name}: low, and a boot is the school here.`
 	},
 	{
 		...base,
@@ -182,7 +182,7 @@ const ROWS: readonly Row[] = [
 		factor: 'feet',
 		part: 'feet',
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm >= 6),
-		says: (name) => `${name} are high, and a low shoe is the school here.`
+		says: (name) => `${name}: high, and a low shoe is the school here.`
 	},
 	{
 		...base,
@@ -190,7 +190,7 @@ const ROWS: readonly Row[] = [
 		choice: 'no',
 		factor: 'trunk',
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.watts > 0),
-		says: (name) => `${name} is heated, and no electric heat is the school here.`
+		says: (name) => `${name}: heated, and no electric heat is the school here.`
 	}
 ];
 
