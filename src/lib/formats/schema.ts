@@ -241,6 +241,7 @@ const stage = Joi.object<Stage>({
 	}),
 	bed: bed.default(USUAL_BED),
 	provided: Joi.string().allow('').max(400).default(''),
+	groupLoadL: between(0, 60),
 	terrain: Joi.array().items(oneOf(TERRAINS)).unique().default([]),
 	pace: oneOf(PACES).default('guided'),
 	patternId: id.allow(null).default(null),

@@ -147,6 +147,8 @@ function stageChanges(before: Stage, after: Stage, units: Units): string[] {
 	if (before.bed.drying !== after.bed.drying) changes.push(DRYING_WORDS[after.bed.drying]);
 	if (before.bed.washing !== after.bed.washing)
 		changes.push(after.bed.washing ? 'one can wash there' : 'no washing there');
+	if ((before.groupLoadL ?? 0) !== (after.groupLoadL ?? 0))
+		changes.push(`the group’s load: ${after.groupLoadL ?? 0} l each`);
 	if (before.provided !== after.provided) changes.push(`provided: ${after.provided || 'nothing'}`);
 	if (!same(before.terrain, after.terrain))
 		changes.push(

@@ -121,9 +121,10 @@
 			sentence: bag
 				? `${packWords(phase)} in ${bag.name}.`
 				: `${packWords(phase)}. No bag is known of: add one to the kit.`,
+			lines: phase.pack.wetIds.map((id) => ({ label: 'Wet, kept apart', text: names.get(id) ?? '' })),
 			reasons: [
 				reason('pack', [
-					['clothes and things', litres - WATER_AND_FOOD.litres, 'l'],
+					['clothes, things and the group’s load', litres - WATER_AND_FOOD.litres, 'l'],
 					['water and food', WATER_AND_FOOD.litres, 'l']
 				])
 			]

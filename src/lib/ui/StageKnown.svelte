@@ -329,6 +329,14 @@
 			error={error('provided')}
 			onchange={() => onchange(`${stage.id} provided`)}
 		/>
+		<Field
+			id="group-load"
+			type="number"
+			label="Of the group’s load each carries, litres"
+			bind:value={() => stage.groupLoadL ?? 0, (litres) => (stage.groupLoadL = litres as number)}
+			error={error('groupLoadL')}
+			onchange={() => onchange(`${stage.id} groupLoadL`)}
+		/>
 	</fieldset>
 </div>
 

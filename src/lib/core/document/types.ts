@@ -185,6 +185,8 @@ export interface Stage {
 	bed: Bed;
 	/** what the operator provides, in words */
 	provided: string;
+	/** each one's share of the group's load, litres; none when left out */
+	groupLoadL?: number;
 	terrain: Terrain[];
 	pace: Pace;
 	/** the pattern that it was unfolded from, for reading only */

@@ -30,6 +30,10 @@ export interface Demand {
 	says(name: string): string;
 }
 
+/** Room under a helmet whose padding is taken out, and what a step of girth takes of it, mm (our assumption). */
+const HELMET_GAP_MM = 6;
+const MM_PER_STEP = 3;
+
 /** Does not work at all: like a bare part. */
 const CANNOT = 100;
 /** Worn all the same when nothing else is as warm. */
@@ -76,8 +80,14 @@ export const DEMANDS: readonly Demand[] = [
 		severity: 'warning',
 		blame: CANNOT,
 		asks: marked('helmet'),
-		unmet: (worn) =>
-			any(worn, (cloth) => covers(cloth, 'ears') && !has(cloth, 'under-helmet') && !has(cloth, 'hood')),
+		unmet: (worn) => {
+			const under = worn
+				.map(({ cloth }) => cloth)
+				.filter((cloth) => covers(cloth, 'ears') && !has(cloth, 'hood'));
+			const thick = under.find((cloth) => !has(cloth, 'under-helmet'));
+			const mm = under.reduce((sum, { girthSteps }) => sum + girthSteps * MM_PER_STEP, 0);
+			return thick ?? (mm > HELMET_GAP_MM ? under.at(-1)! : null);
+		},
 		says: (name) => `${name} does not go under a helmet. A thin cap or the hood of a base layer instead.`
 	},
 	{
@@ -221,6 +231,17 @@ export const DEMANDS: readonly Demand[] = [
 		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && outdoors(cell),
 		unmet: topWith('torso', 'loose-ends'),
 		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
+	},
+	{
+		rule: 'armour',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('controls'),
+		unmet: topWithout('torso', 'armour-room'),
+		says: (name) =>
+			`${name} has no room for armour. Clothing is no protection from impact; armour is a light one.`
 	},
 	{
 		rule: 'darkLensDriving',

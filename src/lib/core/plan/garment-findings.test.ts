@@ -218,6 +218,21 @@ const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
 		'frozenFilter',
 		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'filter', 'bag-winter'] },
 		{ rows: [NIGHT], base: { airTempC: 6 }, kit: [...KIT, 'filter', 'bag-winter'] }
+	],
+	[
+		'armour',
+		{ rows: [walk(['controls'])], base: COLD, ...on('top-wool-mid', 'jacket-waxed') },
+		{ rows: [walk(['controls'])], base: COLD, ...on('top-wool-mid', 'jacket-motorbike') }
+	],
+	[
+		'not-asked',
+		{ rows: [walk([], 300)], base: { airTempC: -16 }, kit: ['bottoms-wool', 'trousers-soft-shell', 'trousers-ski', 'top-wool-mid', 'fleece'], worn: ['bottoms-wool', 'trousers-soft-shell', 'trousers-ski', 'top-wool-mid', 'fleece'] },
+		{ rows: [walk([], 300)], base: { airTempC: -16 }, kit: ['bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'top-wool-mid', 'fleece'], worn: ['bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'top-wool-mid', 'fleece'] }
+	],
+	[
+		'underHelmet',
+		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid', 'balaclava', 'headband') },
+		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid') }
 	]
 ]; // prettier-ignore
 
@@ -230,7 +245,7 @@ describe('what garments do to one another and to the day', () => {
 		const tried = new Set(CASES.map(([code]) => code));
 		for (const { rule } of DEMANDS) expect(tried).toContain(rule);
 		const ruled = Object.keys(GARMENT_RULES).filter(
-			(rule) => rule !== 'unmetDemands' && rule !== 'bagUnclear'
+			(rule) => !['unmetDemands', 'bagUnclear', 'access'].includes(rule)
 		);
 		for (const rule of ruled) expect(tried).toContain(rule);
 	});

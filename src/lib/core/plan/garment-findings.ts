@@ -294,6 +294,35 @@ const dryChange: FindingRule = (facts) => {
 	return [];
 };
 
+/** From so many layers on the legs, and so cold or wet, undressing wants a plan (our assumption). */
+const MANY_LAYERS = 3;
+const ACCESS_FELT_C = -10;
+const ACCESS_MIN = 240;
+const access: FindingRule = (facts) => {
+	const outside = facts.phases.filter(({ cell }) => lived(cell) && outdoors(cell));
+	const minutes = outside.reduce((sum, { cell }) => sum + cell.minutes, 0);
+	if (minutes < ACCESS_MIN) return [];
+	const hard = outside.find(({ cell, outfit }) => {
+		const legs = outfit.filter(({ cloth }) => covers(cloth, 'thighs')).map(({ cloth }) => cloth);
+		const opens = legs.some(
+			({ features }) => features.includes('drop-seat') || features.includes('full-side-zip')
+		);
+		return (cell.feltTempC <= ACCESS_FELT_C || cell.rainMinutes > 0) && legs.length >= MANY_LAYERS && !opens;
+	});
+	if (!hard) return [];
+	return [
+		{
+			code: 'not-asked',
+			severity: 'note',
+			...at(facts, hard),
+			part: 'access',
+			thingIds: [],
+			message: `Ask ${facts.client.name} how relief works with three layers on the legs on “${hard.cell.name}”: clips, zips, a drop seat.`,
+			reasons: [reason('access', [['hours outside', minutes / 60, 'h']])]
+		}
+	];
+};
+
 const bagUnclear: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
 	const bag = wearableThings(facts.client).find(
@@ -397,6 +426,7 @@ export const GARMENT_RULES: Readonly<Record<string, FindingRule>> = {
 	inWater,
 	spareShades,
 	dryChange,
+	access,
 	bagUnclear,
 	gearForThis,
 	frozenFilter

@@ -166,7 +166,16 @@ describe('the pack', () => {
 		const { findings } = planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, guest([...BIG, bag]));
 		expect(findings.some(({ code }) => code === 'pack-too-small')).toBe(tooSmall);
 	});
+	it('takes the group’s load first, and keeps wet apart', () => {
+		const cloths = wearableThings(guest(['fleece', 'pack-day']));
+		const carried = [{ thingId: 'fleece', where: 'pack' as const }];
+		const loaded = packOf(carried, cloths, 10, new Map([['fleece', 0.8]]));
+		const plain = packOf(carried, cloths);
+		expect(loaded.litres).toBe(plain.litres + 10);
+		expect(loaded.massG).toBeGreaterThan(plain.massG);
+		expect([loaded.wetIds, plain.wetIds]).toEqual([['fleece'], []]);
+	});
 	it('knows no bag where none is', () => {
-		expect(packOf([], [])).toEqual({ ...WATER_AND_FOOD, bag: null });
+		expect(packOf([], [])).toEqual({ ...WATER_AND_FOOD, bag: null, wetIds: [] });
 	});
 });

@@ -3,6 +3,7 @@ import type { Cloth } from '../cloth/things';
 import type { CarriedThing } from './plan';
 import type { Cell } from './conditions';
 import type { Finding, JudgedPhase } from './finding';
+import { WET_FROM, type Wetness } from './overnight';
 import { reason } from './reasons';
 
 /** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
@@ -17,7 +18,12 @@ export interface Pack {
 	massG: number;
 	/** the bag with the most room; null when no bag is known of */
 	bag: { thingId: string; name: string; holdsL: number } | null;
+	/** what is wet in it, to be kept apart from what is dry */
+	wetIds: string[];
 }
+
+/** Grams a litre of the group's load: tents, ropes and pots are dense (our assumption). */
+const GROUP_G_PER_L = 350;
 
 /** Whether the pack is on the back, or should be. */
 const isCarrying = ({ kind, place, heated }: Cell): boolean =>
@@ -27,8 +33,15 @@ const isCarrying = ({ kind, place, heated }: Cell): boolean =>
  * What the pack holds in a phase: what is carried and not worn, and the things that are no clothes.
  * @param carried where each thing rides
  * @param kit all that the client has
+ * @param groupLoadL share of the group's load, litres
+ * @param wet how wet things are, by id
  */
-export function packOf(carried: readonly CarriedThing[], kit: readonly Cloth[]): Pack {
+export function packOf(
+	carried: readonly CarriedThing[],
+	kit: readonly Cloth[],
+	groupLoadL = 0,
+	wet: Wetness = new Map()
+): Pack {
 	const bag = kit
 		.filter(({ holdsL }) => holdsL >= PACK_FROM_L)
 		.reduce<Cloth | null>((most, cloth) => (!most || cloth.holdsL > most.holdsL ? cloth : most), null);
@@ -38,14 +51,22 @@ export function packOf(carried: readonly CarriedThing[], kit: readonly Cloth[]):
 		return where.get(cloth.thingId) === 'top' || where.get(cloth.thingId) === 'pack';
 	});
 	return {
-		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres),
-		massG: inside.reduce((sum, { massG }) => sum + massG, WATER_AND_FOOD.massG + (bag?.massG ?? 0)),
-		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL }
+		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres + groupLoadL),
+		massG: inside.reduce(
+			(sum, { massG }) => sum + massG,
+			WATER_AND_FOOD.massG + GROUP_G_PER_L * groupLoadL + (bag?.massG ?? 0)
+		),
+		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL },
+		wetIds: inside.filter(({ thingId }) => (wet.get(thingId) ?? 0) >= WET_FROM).map(({ thingId }) => thingId)
 	};
 }
 
 /** The phase in which the pack is too small, if there is one: the fullest, which is mostly the warmest. */
-export function packTooSmall(phases: readonly (JudgedPhase & { pack: Pack })[], weather: string): Finding[] {
+export function packTooSmall(
+	phases: readonly (JudgedPhase & { pack: Pack })[],
+	weather: string,
+	groupLoadL = 0
+): Finding[] {
 	const full = phases
 		.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null && pack.litres > pack.bag.holdsL)
 		.reduce<(JudgedPhase & { pack: Pack }) | null>(
@@ -66,7 +87,8 @@ export function packTooSmall(phases: readonly (JudgedPhase & { pack: Pack })[], 
 			message: `${full.cell.name}: ${Math.ceil(litres)} litres to carry, and ${bag!.name} holds ${bag!.holdsL}. The warmest phase is the fullest pack.`,
 			reasons: [
 				reason('pack', [
-					['clothes and things', litres - WATER_AND_FOOD.litres, 'l'],
+					['clothes and things', litres - WATER_AND_FOOD.litres - groupLoadL, 'l'],
+					['of the group’s load', groupLoadL, 'l'],
 					['water and food', WATER_AND_FOOD.litres, 'l'],
 					['the bag holds', bag!.holdsL, 'l']
 				])

@@ -196,7 +196,7 @@ export function planStage(
 		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
 	const phases = judged.map((phase, k): PlannedPhase => {
 		const carried = carriedIn(k, judged, takenIds, kit);
-		return { ...phase, carried, pack: packOf(carried, kit) };
+		return { ...phase, carried, pack: packOf(carried, kit, stage.groupLoadL, morning) };
 	});
 	return {
 		weather: weather.id,
@@ -205,7 +205,7 @@ export function planStage(
 		phases,
 		findings: worstFirst([
 			...findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
-			...packTooSmall(phases, weather.id),
+			...packTooSmall(phases, weather.id, stage.groupLoadL),
 			...wetMorningFinding(judged, kit, morning, weather.id)
 		]),
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),

@@ -288,6 +288,16 @@ export const RULES = {
 		says: 'Sweat that does not evaporate is held by the layers next to the skin: cotton most, thin synthetics least, wool between. Wet they warm less, and dry at the cost of the skin.',
 		source: OURS
 	},
+	armour: {
+		kind: 'practice',
+		says: 'On a motorbike armour goes under or into the jacket. Clothing is not impact protection, and light armour has limits.',
+		source: TRADE
+	},
+	access: {
+		kind: 'practice',
+		says: 'How many layers come off for relief, in rain or cold? Clips, zips, a drop seat: ask, never assume.',
+		source: TRADE
+	},
 	underHelmet: {
 		kind: 'practice',
 		says: 'Under a helmet goes a thin cap or a thin hood, never a thick hat.',

@@ -4,10 +4,9 @@ import type { Part } from '$lib/core/cloth/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
-import type { SomeSchools } from '$lib/core/plan/schools';
 import { getHouse } from './house';
 import { refreshClientSearch, refreshTripSearch } from './search-text';
-import { getTrip } from './trips';
+import { chosen, getTrip } from './trips';
 
 interface ClientRow {
 	id: string;
@@ -47,7 +46,7 @@ const clientFrom = (row: ClientRow, things: Thing[]): Client => ({
 	offsetClo: JSON.parse(row.offset_clo) as Fact<number>,
 	careful: JSON.parse(row.careful) as Fact<boolean>,
 	answeredParts: JSON.parse(row.answered_parts) as Part[],
-	schools: JSON.parse(row.schools) as SomeSchools,
+	...chosen(row.schools),
 	things,
 	version: row.version,
 	deletedAt: isoTime(row.deleted_at)
@@ -116,7 +115,7 @@ export async function getDocument(tripId: string): Promise<Document> {
 		formatVersion: DOCUMENT_VERSION,
 		trip,
 		clients: await getClients(ids),
-		house: house.schools
+		...(Object.keys(house.schools).length > 0 && { house: house.schools })
 	};
 }
 

@@ -29,8 +29,14 @@ interface StageRow {
 /** What a stage knows beside its air and its phases; one JSON column. */
 type Outline = Pick<
 	Stage,
-	'route' | 'bed' | 'provided' | 'terrain' | 'pace' | 'patternId' | 'foul' | 'origins'
+	'route' | 'bed' | 'provided' | 'groupLoadL' | 'terrain' | 'pace' | 'patternId' | 'foul' | 'origins'
 >;
+
+/** Schools that somebody chose; nothing while nobody did. */
+export const chosen = (stored: string): { schools?: SomeSchools } => {
+	const schools = JSON.parse(stored) as SomeSchools;
+	return Object.keys(schools).length > 0 ? { schools } : {};
+};
 
 const stageFrom = (row: StageRow): Stage => ({
 	id: row.id,
@@ -57,7 +63,7 @@ export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
 		site: row.site === null ? null : (JSON.parse(row.site) as Site | null),
 		weathers: JSON.parse(row.weathers) as Weather[],
 		stages: stages.map(stageFrom),
-		schools: JSON.parse(row.schools) as SomeSchools,
+		...chosen(row.schools),
 		version: row.version,
 		deletedAt: isoTime(row.deleted_at)
 	};

@@ -224,6 +224,13 @@
 		}
 		li {
 			border-color: #999;
+			padding: 1.5px 0;
+		}
+		section {
+			margin-bottom: 9px;
+		}
+		article {
+			font-size: 10pt;
 		}
 	}
 </style>
