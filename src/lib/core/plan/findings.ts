@@ -78,7 +78,7 @@ type PlannedBody = Pick<PhaseVerdict, 'cell' | 'outfit' | 'band' | 'startDebtWhm
 const limitWords = (phase: PhaseVerdict): string =>
 	phase.limitedBy === 'hands' ? 'the fingers' : phase.limitedBy === 'feet' ? 'the toes' : 'the whole body';
 
-/** Phases that were cold from the start because of a phase before, in the same part, are told with that one. */
+/** Phases that were cold from the start because of a phase before are told with that one; cold fingers hide no cold body. */
 const inheritsCold = (phases: readonly JudgedPhase[], phase: JudgedPhase): boolean => {
 	const before = phases
 		.slice(0, phases.indexOf(phase))
@@ -87,7 +87,7 @@ const inheritsCold = (phases: readonly JudgedPhase[], phase: JudgedPhase): boole
 	return (
 		phase.holdsMinutes === 0 &&
 		(before?.verdict === 'short' || before?.verdict === 'nothing suffices') &&
-		(before.limitedBy === phase.limitedBy || before.limitedBy === 'body')
+		(phase.limitedBy !== 'body' || before.limitedBy === 'body')
 	);
 };
 
