@@ -233,6 +233,21 @@ const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
 		'underHelmet',
 		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid', 'balaclava', 'headband') },
 		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid') }
+	],
+	[
+		'bottomsInBoot',
+		{ rows: [walk()], base: COLD, kit: ['top-wool-mid', 'bottoms-wool', 'trousers-soft-shell', 'sock-heavy', 'boot-ski'] },
+		{ rows: [walk()], base: COLD, kit: ['top-wool-mid', 'bottoms-short', 'trousers-soft-shell', 'sock-heavy', 'boot-ski'] }
+	],
+	[
+		'underWaders',
+		{ rows: [walk(['immersed-knee'])], base: COLD, kit: ['top-wool-mid', 'waders', 'sock-heavy', 'boot-wading'] },
+		{ rows: [walk(['immersed-knee'])], base: COLD, kit: ['top-wool-mid', 'bottoms-wool', 'waders', 'sock-heavy', 'boot-wading'], worn: ['top-wool-mid', 'bottoms-wool', 'waders', 'sock-heavy', 'boot-wading'] }
+	],
+	[
+		'burns',
+		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'warmers-foot', 'bag-winter'] },
+		{ rows: [walk()], base: COLD, kit: [...KIT, 'warmers-foot'] }
 	]
 ]; // prettier-ignore
 

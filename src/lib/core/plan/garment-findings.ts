@@ -323,6 +323,65 @@ const access: FindingRule = (facts) => {
 	];
 };
 
+/** Ski boots reach at least so high, and leave room for little, cm and steps (our assumption). */
+const SKI_BOOT_CM = 24;
+const SKI_BOOT_ROOM = 3;
+const bottomsInBoot: FindingRule = (facts) =>
+	firstAtFault(
+		facts,
+		'bottomsInBoot',
+		'legs',
+		'note',
+		(phase) => {
+			const worn = clothsOf(phase);
+			const boot = worn.some(
+				({ heightCm, roomSteps, positions }) =>
+					positions[0] >= 4 && heightCm >= SKI_BOOT_CM && roomSteps <= SKI_BOOT_ROOM
+			);
+			const long = ({ positions, functions, covers: parts }: Cloth): boolean =>
+				positions[0] <= 1 && functions.includes('skin') && (parts.calves ?? 0) >= 0.9;
+			return boot ? (worn.find((cloth) => long(cloth) && !covers(cloth, 'feet')) ?? null) : null;
+		},
+		(_, cloth) =>
+			`the hem of ${cloth.name} ends inside the boot and presses. Pull it up over the sock, or three-quarter length.`
+	);
+
+/** In air below this, and in water, something warm goes under waders, °C (our assumption). */
+const WADERS_COLD_C = 12;
+const underWaders: FindingRule = (facts) =>
+	firstAtFault(
+		facts,
+		'underWaders',
+		'legs',
+		'warning',
+		(phase) => {
+			const legs = clothsOf(phase).filter((cloth) => covers(cloth, 'thighs'));
+			const waders = legs.find(({ waterGrade }) => waterGrade === 'rubber');
+			const under = legs.some((cloth) => cloth !== waders && cloth.functions.includes('skin'));
+			return waders && !under && phase.cell.airTempC < WADERS_COLD_C ? waders : null;
+		},
+		(_, cloth) => `nothing warm under ${cloth.name}. Long underwear, below 0 °C warm trousers too.`
+	);
+
+const burns: FindingRule = (facts) => {
+	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
+	const hot = wearableThings(facts.client).find(
+		({ typeId, watts }) => watts > 0 || typeId === 'warmers-hand' || typeId === 'warmers-foot'
+	);
+	if (!hot || !(night || facts.person.careful)) return [];
+	return [
+		{
+			code: 'burns',
+			severity: 'note',
+			...whole(facts),
+			part: 'sleep',
+			thingIds: [hot.thingId],
+			message: `${hot.name}: never on bare skin, never asleep, and not where feeling is poor; a doctor knows.`,
+			reasons: [reason('burns')]
+		}
+	];
+};
+
 const bagUnclear: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
 	const bag = wearableThings(facts.client).find(
@@ -426,6 +485,9 @@ export const GARMENT_RULES: Readonly<Record<string, FindingRule>> = {
 	inWater,
 	spareShades,
 	dryChange,
+	bottomsInBoot,
+	underWaders,
+	burns,
 	access,
 	bagUnclear,
 	gearForThis,

@@ -298,6 +298,21 @@ export const RULES = {
 		says: 'How many layers come off for relief, in rain or cold? Clips, zips, a drop seat: ask, never assume.',
 		source: TRADE
 	},
+	bottomsInBoot: {
+		kind: 'practice',
+		says: 'In ski boots nothing but the sock: a hem that ends inside presses and chafes. Three-quarter length, or pulled up over the sock.',
+		source: TRADE
+	},
+	underWaders: {
+		kind: 'practice',
+		says: 'Waders insulate nothing, they only make room: warm legs go under them in cold water and cold air.',
+		source: TRADE
+	},
+	burns: {
+		kind: 'practice',
+		says: 'Warmers, hot bottles and electric heat burn on bare skin, asleep, and where feeling is poor.',
+		source: TRADE
+	},
 	underHelmet: {
 		kind: 'practice',
 		says: 'Under a helmet goes a thin cap or a thin hood, never a thick hat.',
