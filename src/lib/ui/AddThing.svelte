@@ -170,4 +170,9 @@
 		background: var(--band);
 		box-shadow: inset 4px 0 0 var(--ink);
 	}
+	@media (max-width: 960px) {
+		section {
+			position: static;
+		}
+	}
 </style>

@@ -378,4 +378,16 @@
 			grid-column: 1;
 		}
 	}
+	@media (max-width: 700px) {
+		li {
+			grid-template-columns: 14px 62px 38px minmax(0, 1fr) 44px 32px;
+			padding: 5px 0;
+		}
+		.thing {
+			grid-column: 2 / -1;
+		}
+		li input {
+			grid-column: 2;
+		}
+	}
 </style>
