@@ -369,7 +369,7 @@ export const documentSchema = Joi.object<Document>({
 	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
 	trip: trip.required(),
 	clients: Joi.array().items(client).max(60).unique('id').required(),
-	house: schools.default({})
+	house: schools
 });
 
 /** A request for a plan: a document, whose plan, and outfits to be judged as given. */
