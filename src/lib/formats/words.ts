@@ -144,7 +144,10 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	dark: 'dark',
 	'alone-with-pack': 'alone with the pack',
 	'pack-away': 'pack not at hand',
-	'free-movement': 'free movement'
+	'free-movement': 'free movement',
+	screen: 'a screen to work',
+	tethered: 'gloves on a leash',
+	'in-company': 'in company'
 };
 export const STATE_WORDS: Readonly<Record<FactState, string>> = {
 	has: 'has',

@@ -105,6 +105,8 @@ interface Surroundings {
 	hc: number;
 	mostWet: number;
 	store: SweatStore | null;
+	/** how well clothes let vapour through, beside heat */
+	vapourPermeability: number;
 	/** heat lost by breathing, of the heat made */
 	breathPerWm2: number;
 }
@@ -112,8 +114,13 @@ interface Surroundings {
 /**
  * @param store null: sweat that does not evaporate is lost, and breathing is as in the standard's program. With a store
  * breathing is as in ISO 11079, which does not overstate it in the cold.
+ * @param vapourPermeability 0.45 for ordinary clothes, 0.05…0.45
  */
-export function surroundings(climate: TwoNodeClimate, store: SweatStore | null = null): Surroundings {
+export function surroundings(
+	climate: TwoNodeClimate,
+	store: SweatStore | null = null,
+	vapourPermeability = I_CL
+): Surroundings {
 	const { airTempC, airVelocityMs, humidityPct, insulationClo } = climate;
 	const vapour = (humidityPct / 100) * torr(airTempC);
 	const velocity = Math.max(0.1, airVelocityMs);
@@ -128,6 +135,7 @@ export function surroundings(climate: TwoNodeClimate, store: SweatStore | null =
 		hc: Math.max(3, 8.6 * velocity ** 0.53),
 		mostWet: Math.min(1, insulationClo <= 0 ? 0.38 * velocity ** -0.29 : 0.59 * velocity ** -0.08),
 		store,
+		vapourPermeability,
 		breathPerWm2: store
 			? 0.0173 * (exhaled - vapour) * KPA_PER_TORR + 0.0014 * (exhaledC - airTempC)
 			: 0.0023 * (44 - vapour) + 0.0014 * (34 - airTempC)
@@ -181,7 +189,8 @@ export function minuteOf(around: Surroundings, body: SteppedBody): void {
 					500,
 					170 * warmer * Math.exp(skin > SET_POINT_SKIN_C ? (skin - SET_POINT_SKIN_C) / 10.7 : 0)
 				);
-	const most = (torr(skin) - vapour) / (1 / (LEWIS * surface * hc) + clothes / (LEWIS * I_CL));
+	const most =
+		(torr(skin) - vapour) / (1 / (LEWIS * surface * hc) + clothes / (LEWIS * around.vapourPermeability));
 	// With a store a part of the sweat runs into the layers, the more the wetter the skin is already.
 	const onSkin = SWEAT_WH_PER_G * sweat * (store ? 1 - (body.wettedness * body.wettedness) / 2 : 1);
 	const wanted = most > 0 ? 0.06 + (0.94 * onSkin) / most : Infinity;

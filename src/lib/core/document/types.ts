@@ -47,7 +47,10 @@ export const MARKS = [
 	'dark',
 	'alone-with-pack',
 	'pack-away',
-	'free-movement'
+	'free-movement',
+	'screen',
+	'tethered',
+	'in-company'
 ] as const;
 export type Mark = (typeof MARKS)[number];
 

@@ -83,6 +83,20 @@ describe('the simulated day', () => {
 	});
 	const kindsOf = (effort: number, tops: readonly string[], airTempC = 4): string[] =>
 		dayOf([['move', 240, effort, 'slope']], [tops], { airTempC }).moments.map(({ kind }) => kind);
+	it('gets wetter under what lets no vapour through', () => {
+		const shell = clothOf(thingOf('hard-shell'));
+		const soakedIn = (vapourResistance: number): number => {
+			const [cell] = cellsOf(stageOf([['move', 120, 250, 'slope']], { airTempC: 8 }), PLANNED);
+			const outfit = [
+				...worn(['top-synthetic', 'fleece', ...UNDER]),
+				{ cloth: { ...shell, vapourResistance }, position: 4, opening: 'closed' as const }
+			];
+			const phase = { cell: cell!, outfit, opening: 1, wetThrough: false };
+			return endOf(bodyCourse([phase], { holdWhm2: 70, atHand: () => [] })).soaked;
+		};
+		expect(soakedIn(1000)).toBeGreaterThan(soakedIn(10));
+		expect(soakedIn(30)).toBeGreaterThan(soakedIn(10));
+	});
 	it('tells when the layers are wet with it', () => {
 		expect(kindsOf(270, ['top-synthetic', 'fleece', 'coat-synthetic'], 9)).toContain('soaked');
 		expect(kindsOf(270, ['top-synthetic', 'fleece'], 9)).not.toContain('soaked');

@@ -83,6 +83,15 @@ const nextToSkin = (outfit: Outfit): Cloth | null =>
 		null
 	)?.cloth ?? null;
 
+/** What a whole outfit lets through, by its tightest layer over the torso (our assumption; 0.45 is the standard's). */
+function vapourPermeabilityOf(outfit: Outfit): number {
+	const tightest = Math.max(
+		0,
+		...outfit.filter(({ cloth }) => covers(cloth, 'torso')).map(({ cloth }) => cloth.vapourResistance)
+	);
+	return tightest >= 500 ? 0.1 : tightest >= 20 ? 0.3 : 0.45;
+}
+
 interface Carried {
 	body: SteppedBody;
 	skinThingId: string | null;
@@ -110,7 +119,8 @@ function through(
 			metabolicWm2: cell.metabolicWm2,
 			insulationClo: Math.max(0, outfitClo(outfit, cellAir(cell).air, opening))
 		},
-		store
+		store,
+		vapourPermeabilityOf(outfit)
 	);
 	const { body } = carried;
 	// What is put on next to the skin is dry.

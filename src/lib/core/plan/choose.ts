@@ -160,7 +160,8 @@ const handsJudge =
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const sweat = worn.length > 0 ? Math.round(Math.max(0, excess / CLO_M2KW) * cell.minutes) : 0;
-		return { blame: local.blame + clumsy + bare, sweat, state: local.state };
+		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
+		return { blame: local.blame + clumsy + bare + unmet, sweat, state: local.state };
 	};
 
 /** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */

@@ -18,7 +18,7 @@ export interface Worn {
 export interface Demand {
 	rule: RuleId;
 	/** what it is chosen in: the search looks at each factor apart */
-	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet';
+	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet' | 'hands';
 	part: Part;
 	/** null: the search heeds it, and a rule of its own tells it */
 	severity: Severity | null;
@@ -231,6 +231,36 @@ export const DEMANDS: readonly Demand[] = [
 		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && outdoors(cell),
 		unmet: topWith('torso', 'loose-ends'),
 		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
+	},
+	{
+		rule: 'touchScreen',
+		factor: 'hands',
+		part: 'hands',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('screen'),
+		unmet: topWithout('hands', 'touch-screen'),
+		says: (name) => `no screen works with ${name} on. A liner that does, or a bared hand for a moment.`
+	},
+	{
+		rule: 'wristLeash',
+		factor: 'hands',
+		part: 'hands',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('tethered'),
+		unmet: topWithout('hands', 'wrist-leash'),
+		says: (name) => `what falls here is gone, and there is no leash on ${name}.`
+	},
+	{
+		rule: 'fitForTown',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('in-company'),
+		unmet: topWithout('torso', 'town'),
+		says: (name) => `${name} is not what one wears in company.`
 	},
 	{
 		rule: 'armour',

@@ -248,6 +248,21 @@ const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
 		'burns',
 		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'warmers-foot', 'bag-winter'] },
 		{ rows: [walk()], base: COLD, kit: [...KIT, 'warmers-foot'] }
+	],
+	[
+		'touchScreen',
+		{ rows: [walk(['screen'])], base: { airTempC: -16 }, kit: ['top-wool-mid', 'fleece', 'trousers-soft-shell', 'sock-mid', 'boot-hiking', 'glove-leather'] },
+		{ rows: [walk(['screen'])], base: { airTempC: -16 }, ...on('top-wool-mid', 'fleece') }
+	],
+	[
+		'wristLeash',
+		{ rows: [walk(['tethered'])], base: { airTempC: -16 }, ...on('top-wool-mid', 'fleece') },
+		{ rows: [walk(['tethered'])], base: { airTempC: -16 }, kit: [...KIT, 'glove-winter'] }
+	],
+	[
+		'fitForTown',
+		{ rows: [walk(['in-company'])], base: COLD, ...on('top-wool-mid', 'hard-shell') },
+		{ rows: [walk(['in-company'])], base: COLD, ...on('top-wool-mid', 'coat-town') }
 	]
 ]; // prettier-ignore
 
@@ -263,6 +278,17 @@ describe('what garments do to one another and to the day', () => {
 			(rule) => !['unmetDemands', 'bagUnclear', 'access'].includes(rule)
 		);
 		for (const rule of ruled) expect(tried).toContain(rule);
+	});
+	it('says beside the verdict how long it would hold with the heat on', () => {
+		const cold: Day = {
+			rows: [SIT],
+			base: { airTempC: -8 },
+			...on('top-wool-mid', 'fleece', 'vest-electric')
+		};
+		const { message } = findingsOf(cold).find(({ code }) => code === 'electricHeat')!;
+		const [off, on_] = [...message.matchAll(/(\d+) min/g)].map(([, minutes]) => Number(minutes));
+		expect(message).toContain('judged with the heat off (the body holds');
+		expect(on_).toBeGreaterThan(off!);
 	});
 	it('speaks in sentences without code words', () => {
 		for (const [, day] of CASES)

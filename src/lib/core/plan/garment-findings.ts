@@ -1,6 +1,7 @@
 import { covers, wearableThings, type Cloth } from '../cloth/things';
 import { tooTightBy } from '../cloth/squeeze';
 import { REGIONS } from '../cloth/parts';
+import { balancePair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { ROOFED } from '../weather/wind';
 import type { Client, Mark } from '../document/types';
@@ -9,6 +10,8 @@ import { DEMANDS, demandsOf } from './demands';
 import { at, firstRounds, whole, type Finding, type FindingRule, type StageFacts } from './finding';
 import { HIGH_LIGHT_M } from './needs';
 import { outermost } from './outfit';
+import { cellAir, debtCourse } from './ledger';
+import type { Person } from './person';
 import { preferencesOf } from './preferences';
 import { reason, type RuleId } from './reasons';
 import type { PhaseVerdict } from './verdicts';
@@ -171,6 +174,28 @@ const hoods: FindingRule = (facts) =>
 		() => 'three hoods on top of one another fill the neck. Roll one away.'
 	);
 
+/** Body surface that electric watts are spread over, m². */
+const BODY_M2 = 1.8;
+/** How long the body would hold with the heat on, beside how long it does with it off; for comfort, never for a verdict. */
+function heatOnWords(phase: PhaseVerdict, watts: number, person: Person): string {
+	const { cell } = phase;
+	if (phase.band === null || cell.heated) return '';
+	const air = cellAir(cell);
+	const { airTempC, airVelocityMs, humidityPct, metabolicWm2 } = cell;
+	const balance = balancePair({
+		airTempC,
+		airVelocityMs,
+		humidityPct,
+		metabolicWm2,
+		electricWm2: watts / BODY_M2
+	});
+	const minutesOf = (one: typeof air): string => {
+		const held = debtCourse(cell, one, phase.resultantClo, phase.startDebtWhm2, person).holdsMinutes;
+		return held === null || held >= cell.minutes ? `all ${cell.minutes} min` : `${Math.floor(held)} min`;
+	};
+	return ` (the body holds ${minutesOf(air)} of “${cell.name}”; with it on ${minutesOf({ ...air, balance })})`;
+}
+
 const electricHeat: FindingRule = (facts) =>
 	firstAtFault(
 		facts,
@@ -178,8 +203,8 @@ const electricHeat: FindingRule = (facts) =>
 		'body',
 		'note',
 		(phase) => clothsOf(phase).find(({ watts }) => watts > 0) ?? null,
-		(_, { name, watts, energyWh }) =>
-			`${name}: judged with the heat off. Its battery gives about ${Math.round((energyWh * 10) / watts) / 10} h when warm, less in the cold.`
+		(phase, { name, watts, energyWh }) =>
+			`${name}: judged with the heat off${heatOnWords(phase, watts, facts.person)}. Its battery gives about ${Math.round((energyWh * 10) / watts) / 10} h when warm, less in the cold.`
 	);
 
 const vapourSock: FindingRule = (facts) =>

@@ -313,6 +313,21 @@ export const RULES = {
 		says: 'Warmers, hot bottles and electric heat burn on bare skin, asleep, and where feeling is poor.',
 		source: TRADE
 	},
+	touchScreen: {
+		kind: 'practice',
+		says: 'Who works a screen in the cold wears what works it, or bares a hand.',
+		source: TRADE
+	},
+	wristLeash: {
+		kind: 'practice',
+		says: 'Where a dropped glove is gone, it hangs on a leash.',
+		source: TRADE
+	},
+	fitForTown: {
+		kind: 'practice',
+		says: 'Among people one wears what is fit for town.',
+		source: TRADE
+	},
 	underHelmet: {
 		kind: 'practice',
 		says: 'Under a helmet goes a thin cap or a thin hood, never a thick hat.',
