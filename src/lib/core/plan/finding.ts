@@ -1,3 +1,4 @@
+import type { Cloth } from '../cloth/things';
 import type { Client } from '../document/types';
 import type { LadderCell } from './ladder';
 import type { Person } from './person';
@@ -26,6 +27,8 @@ export interface JudgedPhase extends PhaseVerdict {
 /** What the rules of one stage and weather look at. */
 export interface StageFacts {
 	client: Client;
+	/** what of the kit can be worn or carried */
+	kit: readonly Cloth[];
 	person: Person;
 	weather: string;
 	phases: readonly JudgedPhase[];

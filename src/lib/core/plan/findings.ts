@@ -104,9 +104,7 @@ const shortOrWorse: FindingRule = (facts) =>
 			const { cell, holdsMinutes, limitedBy, verdict } = phase;
 			const nothing = verdict === 'nothing suffices';
 			const help = !nothing && limitedBy === 'body' ? whereOneLayerHelps(phase, facts.person) : null;
-			const over = wearableThings(facts.client).some(
-				(cloth) => cloth.functions.includes('over') && covers(cloth, 'torso')
-			);
+			const over = facts.kit.some((cloth) => cloth.functions.includes('over') && covers(cloth, 'torso'));
 			const stop = cell.kind === 'stop' || cell.kind === 'ride' || cell.kind === 'what-if';
 			const missing =
 				!nothing && limitedBy === 'body' && stop && !over
@@ -234,9 +232,7 @@ const cottonNextToSkin: FindingRule = (facts) => {
 
 const spareGloves: FindingRule = (facts) => {
 	const cold = facts.phases.find(({ cell }) => !cell.heated && cell.kind !== 'sleep' && cell.feltTempC < 0);
-	const gloves = wearableThings(facts.client).filter(
-		(cloth) => covers(cloth, 'hands') && cloth.localClo >= 0.08 / CLO_M2KW
-	);
+	const gloves = facts.kit.filter((cloth) => covers(cloth, 'hands') && cloth.localClo >= 0.08 / CLO_M2KW);
 	const pairs = gloves.reduce((sum, cloth) => sum + cloth.quantity, 0);
 	if (!cold || gloves.length === 0 || pairs >= 2) return [];
 	return [
@@ -305,7 +301,8 @@ export const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
 };
 
 /** All findings of one stage and weather, worst first. */
-export function findingsOf(facts: StageFacts): Finding[] {
+export function findingsOf(given: Omit<StageFacts, 'kit'>): Finding[] {
+	const facts: StageFacts = { ...given, kit: wearableThings(given.client) };
 	return worstFirst(Object.values(FINDING_RULES).flatMap((rule) => rule(facts)));
 }
 export const worstFirst = (findings: readonly Finding[]): Finding[] =>

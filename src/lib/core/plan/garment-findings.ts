@@ -1,10 +1,10 @@
-import { covers, wearableThings, type Cloth } from '../cloth/things';
+import { covers, type Cloth } from '../cloth/things';
 import { tooTightBy } from '../cloth/squeeze';
 import { REGIONS } from '../cloth/parts';
 import { balancePair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { ROOFED } from '../weather/wind';
-import type { Client, Mark } from '../document/types';
+import type { Mark } from '../document/types';
 import type { Cell } from './conditions';
 import { DEMANDS, demandsOf } from './demands';
 import { at, firstRounds, whole, type Finding, type FindingRule, type StageFacts } from './finding';
@@ -247,12 +247,9 @@ const inWater: FindingRule = (facts) =>
 			reasons: [reason('inWater')]
 		}));
 
-/** How many of a kind a client has; undefined when nobody has said. */
-function countOf(client: Client, test: (cloth: Cloth) => boolean): number {
-	return wearableThings(client)
-		.filter(test)
-		.reduce((sum, { quantity }) => sum + quantity, 0);
-}
+/** How many of a kind a client has. */
+const countOf = (facts: StageFacts, test: (cloth: Cloth) => boolean): number =>
+	facts.kit.filter(test).reduce((sum, { quantity }) => sum + quantity, 0);
 
 const spareShades: FindingRule = (facts) => {
 	const bright = facts.phases.find(
@@ -261,7 +258,7 @@ const spareShades: FindingRule = (facts) => {
 			cell.light === 'day' &&
 			((cell.ground === 'snow' && cell.precipitation === 'dry') || cell.altitudeM > HIGH_LIGHT_M)
 	);
-	const pairs = countOf(facts.client, (cloth) => covers(cloth, 'eyes'));
+	const pairs = countOf(facts, (cloth) => covers(cloth, 'eyes'));
 	if (!bright || pairs !== 1) return [];
 	return [
 		{
@@ -287,12 +284,9 @@ const dryChange: FindingRule = (facts) => {
 		if (cell.metabolicWm2 >= WORK_WM2) worked += cell.minutes;
 		const stands = outdoors(cell) && cell.kind === 'stop' && cell.minutes >= STAND_MIN && cell.airTempC <= 10;
 		if (stands && worked >= EFFORT_MIN) {
-			const tops = countOf(
-				facts.client,
-				(cloth) => cloth.functions.includes('skin') && covers(cloth, 'torso')
-			);
+			const tops = countOf(facts, (cloth) => cloth.functions.includes('skin') && covers(cloth, 'torso'));
 			const socks = countOf(
-				facts.client,
+				facts,
 				(cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2 && cloth.positions[0] >= 1
 			);
 			const missing = [tops === 1 ? 'top' : '', socks === 1 ? 'pair of socks' : ''].filter(Boolean);
@@ -390,7 +384,7 @@ const underWaders: FindingRule = (facts) =>
 
 const burns: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
-	const hot = wearableThings(facts.client).find(
+	const hot = facts.kit.find(
 		({ typeId, watts }) => watts > 0 || typeId === 'warmers-hand' || typeId === 'warmers-foot'
 	);
 	if (!hot || !(night || facts.person.careful)) return [];
@@ -409,9 +403,7 @@ const burns: FindingRule = (facts) => {
 
 const bagUnclear: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
-	const bag = wearableThings(facts.client).find(
-		({ comfortTempC, bagScale }) => comfortTempC < 20 && bagScale === 'unclear'
-	);
+	const bag = facts.kit.find(({ comfortTempC, bagScale }) => comfortTempC < 20 && bagScale === 'unclear');
 	if (!night || !bag) return [];
 	return [
 		{
@@ -482,7 +474,7 @@ const gearForThis: FindingRule = (facts) =>
 
 const frozenFilter: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => !cell.heated && cell.airTempC < 0 && cell.kind === 'sleep');
-	const filter = wearableThings(facts.client).find(({ typeId }) => typeId === 'filter');
+	const filter = facts.kit.find(({ typeId }) => typeId === 'filter');
 	if (!night || !filter) return [];
 	return [
 		{
