@@ -285,13 +285,24 @@ export const DEMANDS: readonly Demand[] = [
 	}
 ];
 
-/** Demands that a cell makes of a factor, those of the schools with them. */
-export const demandsOf = (cell: Cell, factor: Demand['factor'], schools: Schools): Demand[] =>
-	cell.heated
-		? []
-		: [...DEMANDS, ...preferencesOf(schools)].filter(
-				(demand) => demand.factor === factor && demand.asks(cell)
-			);
+const known = new WeakMap<Cell, WeakMap<Schools, Map<Demand['factor'], Demand[]>>>();
+
+/** Demands that a cell makes of a factor, those of the schools with them; worked out once, the search asks often. */
+export function demandsOf(cell: Cell, factor: Demand['factor'], schools: Schools): Demand[] {
+	if (cell.heated) return [];
+	const bySchools = known.get(cell) ?? new WeakMap<Schools, Map<Demand['factor'], Demand[]>>();
+	known.set(cell, bySchools);
+	const byFactor = bySchools.get(schools) ?? new Map<Demand['factor'], Demand[]>();
+	bySchools.set(schools, byFactor);
+	let demands = byFactor.get(factor);
+	if (!demands) {
+		demands = [...DEMANDS, ...preferencesOf(schools)].filter(
+			(demand) => demand.factor === factor && demand.asks(cell)
+		);
+		byFactor.set(factor, demands);
+	}
+	return demands;
+}
 
 /** What a stack counts for what it does not meet. */
 export const blameOfUnmet = (demands: readonly Demand[], worn: readonly Worn[], cell: Cell): number =>
