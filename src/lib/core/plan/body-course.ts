@@ -9,7 +9,7 @@ import {
 import { covers, type Cloth } from '../cloth/things';
 import type { Cell } from './conditions';
 import { cellAir } from './ledger';
-import { outfitClo, type Outfit, type WornLayer } from './outfit';
+import { innermost, outfitClo, type Outfit } from './outfit';
 import { reason, type Reason } from './reasons';
 
 /** The layers next to the skin are wet from this share of what they hold (our assumption). */
@@ -35,8 +35,8 @@ export interface WornPhase {
 export interface DayQuestion {
 	/** heat debt up to which the body holds, Wh/m² */
 	holdWhm2: number;
-	/** what could be put on in a phase: carried and not worn */
-	atHand: (phase: number) => readonly Cloth[];
+	/** what could be put on in a phase: carried and not worn; null when no remedies are asked for */
+	atHand: ((phase: number) => readonly Cloth[]) | null;
 }
 
 /** One minute of the simulated day. */
@@ -75,14 +75,6 @@ export interface BodyCourse {
 	moments: Moment[];
 }
 
-/** The layer next to the skin of the torso: the innermost one that covers it. */
-const nextToSkin = (outfit: Outfit): Cloth | null =>
-	outfit.reduce<WornLayer | null>(
-		(inner, layer) =>
-			covers(layer.cloth, 'torso') && (!inner || layer.position < inner.position) ? layer : inner,
-		null
-	)?.cloth ?? null;
-
 /** What a whole outfit lets through, by its tightest layer over the torso (our assumption; 0.45 is the standard's). */
 function vapourPermeabilityOf(outfit: Outfit): number {
 	const tightest = Math.max(
@@ -109,7 +101,7 @@ function through(
 	see: (minute: number, carried: Carried, soaked: number) => boolean
 ): void {
 	const { cell, outfit, opening } = phase;
-	const skin = nextToSkin(outfit);
+	const skin = innermost(outfit, 'torso');
 	const store = SWEAT_STORE[skin?.fibre ?? 'other'];
 	const around = surroundings(
 		{
@@ -168,6 +160,9 @@ function firstMinute(phase: WornPhase, before: Carried, kind: MomentKind, holdWh
 /** A later minute is better by at least this much to be worth saying. */
 const WORTH_SAYING_MIN = 5;
 
+type Remedy = Pick<Moment, 'thingId' | 'does' | 'thenMinute'>;
+const NO_REMEDY: Remedy = { thingId: null, does: null, thenMinute: null };
+
 /** The one change of the outfit that puts a trouble off the longest. */
 function remedyFor(
 	phase: WornPhase,
@@ -176,10 +171,9 @@ function remedyFor(
 	at: number,
 	atHand: readonly Cloth[],
 	holdWhm2: number
-): Pick<Moment, 'thingId' | 'does' | 'thenMinute'> {
-	const none = { thingId: null, does: null, thenMinute: null };
+): Remedy {
 	const warmSide = kind === 'soaked' || kind === 'hot' || kind === 'sweating';
-	if (phase.wetThrough && kind === 'soaked') return none;
+	if (phase.wetThrough && kind === 'soaked') return NO_REMEDY;
 	const on = phase.outfit;
 	const tries: { cloth: Cloth; outfit: Outfit }[] = warmSide
 		? on
@@ -191,7 +185,7 @@ function remedyFor(
 					cloth,
 					outfit: [...on, { cloth, position: cloth.positions[1], opening: 'closed' as const }]
 				}));
-	let best: Pick<Moment, 'thingId' | 'does' | 'thenMinute'> = none;
+	let best: Remedy = NO_REMEDY;
 	let latest = at + WORTH_SAYING_MIN - 1;
 	for (const { cloth, outfit } of tries) {
 		const then = firstMinute({ ...phase, outfit }, before, kind, holdWhm2);
@@ -243,7 +237,7 @@ export function bodyCourse(phases: readonly WornPhase[], { holdWhm2, atHand }: D
 					kind: trouble,
 					phase: index,
 					minute,
-					...remedyFor(phase, before, trouble, minute, atHand(index), holdWhm2),
+					...(atHand ? remedyFor(phase, before, trouble, minute, atHand(index), holdWhm2) : NO_REMEDY),
 					reasons: [
 						reason('simulatedDay', [
 							['skin', body.skinTempC, '°C'],

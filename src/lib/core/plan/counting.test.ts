@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import type { Bed, Client, Stage } from '../document/types';
 import { coldBatteryShare, countsOf, driesOvernight, mostCounts, piecesFor } from './counting';
 import { listOf } from './list';
@@ -19,20 +19,7 @@ const tripOf = (days: number, bed: Bed, base = {}, rows = WALK): Stage[] =>
 		stageOf(rows, base, { id: `day-${day}`, date: `2027-02-${String(day + 1).padStart(2, '0')}`, bed })
 	);
 function counted(stages: Stage[], client: Client): Record<string, [needed: number, has: number | null]> {
-	const trip = {
-		id: 't',
-		name: 'T',
-		place: '',
-		site: null,
-		weathers: [PLANNED],
-		stages,
-		version: 1,
-		deletedAt: null
-	};
-	const planned = planDocument(
-		{ format: 'snug-summit/document', formatVersion: 1, trip, clients: [client] },
-		client
-	);
+	const planned = planDocument(documentOf(stages), client);
 	return Object.fromEntries(
 		countsOf(stages, planned, client).map(({ kind, needed, has }) => [kind, [needed, has]])
 	);
@@ -97,20 +84,7 @@ describe('counts of a trip', () => {
 	it('stand on the list, with what is carried', () => {
 		const client = { ...kitOf(KIT), things: [...kitOf(KIT).things, thingOf('torch')] };
 		const stages = tripOf(3, TENT);
-		const trip = {
-			id: 't',
-			name: 'T',
-			place: '',
-			site: null,
-			weathers: [PLANNED],
-			stages,
-			version: 1,
-			deletedAt: null
-		};
-		const planned = planDocument(
-			{ format: 'snug-summit/document', formatVersion: 1, trip, clients: [] },
-			client
-		);
+		const planned = planDocument(documentOf(stages), client);
 		const list = listOf(client, planned, stages);
 		expect(list.counts.find(({ kind }) => kind === 'socks')).toMatchObject({ needed: 2, has: 1 });
 		expect(list.groups.at(-1)).toMatchObject({ group: 'Other things', lines: [{ name: 'Head torch' }] });

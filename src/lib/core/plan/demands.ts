@@ -1,9 +1,10 @@
 import { covers, type Cloth } from '../cloth/things';
 import type { Part } from '../cloth/parts';
 import type { Feature, Fibre } from '../document/types';
-import { ROOFED } from '../weather/wind';
 import type { Cell } from './conditions';
 import type { RuleId } from './reasons';
+import { isOut, isWaterproof } from './needs';
+import { seenOn } from './outfit';
 import { preferencesOf } from './preferences';
 import type { Schools } from './schools';
 import type { Severity } from './finding';
@@ -40,37 +41,26 @@ const CANNOT = 100;
 const RATHER_NOT = 1;
 
 const has = (cloth: Cloth, feature: Feature): boolean => cloth.features.includes(feature);
-const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place) && cell.kind !== 'sleep';
 const marked =
 	(...marks: Cell['marks'][number][]) =>
 	(cell: Cell): boolean =>
 		marks.some((mark) => cell.marks.includes(mark));
-/** The last one wins where two share a position: what is seen goes on last. */
-const top = (worn: readonly Worn[], part: Part, highest = 5): Cloth | null =>
-	worn.reduce<Worn | null>(
-		(best, layer) =>
-			covers(layer.cloth, part) && layer.position <= highest && (!best || layer.position >= best.position)
-				? layer
-				: best,
-		null
-	)?.cloth ?? null;
 const topWithout =
 	(part: Part, ...features: Feature[]) =>
 	(worn: readonly Worn[]): Cloth | null => {
-		const cloth = top(worn, part);
+		const cloth = seenOn(worn, part);
 		return cloth && !features.some((feature) => has(cloth, feature)) ? cloth : null;
 	};
 const topWith =
 	(part: Part, feature: Feature) =>
 	(worn: readonly Worn[]): Cloth | null => {
-		const cloth = top(worn, part);
+		const cloth = seenOn(worn, part);
 		return cloth && has(cloth, feature) ? cloth : null;
 	};
 const any = (worn: readonly Worn[], test: (cloth: Cloth) => boolean): Cloth | null =>
 	worn.find(({ cloth }) => test(cloth))?.cloth ?? null;
 
 const MELTS: ReadonlySet<Fibre> = new Set(['synthetic', 'synthetic-fill', 'down', 'rubber', 'blend']);
-const WATERPROOF: ReadonlySet<Cloth['waterGrade']> = new Set(['light-membrane', 'taped', 'rubber']);
 
 export const DEMANDS: readonly Demand[] = [
 	{
@@ -98,8 +88,8 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: (cell) => cell.marks.includes('helmet') && cell.rainMinutes > 0,
 		unmet: (worn) => {
-			const shell = top(worn, 'torso');
-			return shell && WATERPROOF.has(shell.waterGrade) && !has(shell, 'hood-over-helmet') ? shell : null;
+			const shell = seenOn(worn, 'torso');
+			return shell && isWaterproof(shell) && !has(shell, 'hood-over-helmet') ? shell : null;
 		},
 		says: (name) => `the hood of ${name} does not go over the helmet, and it rains.`
 	},
@@ -110,7 +100,7 @@ export const DEMANDS: readonly Demand[] = [
 		severity: 'warning',
 		blame: CANNOT,
 		asks: (cell) =>
-			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && outdoors(cell) && !cell.heated),
+			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && isOut(cell) && !cell.heated),
 		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
 		says: (name) => `${name} can catch in lifts, wheels and chains. A tube instead.`
 	},
@@ -120,7 +110,7 @@ export const DEMANDS: readonly Demand[] = [
 		part: 'torso',
 		severity: 'warning',
 		blame: CANNOT,
-		asks: (cell) => cell.terrain.includes('shooting-season') && outdoors(cell) && !cell.heated,
+		asks: (cell) => cell.terrain.includes('shooting-season') && isOut(cell) && !cell.heated,
 		unmet: topWithout('torso', 'high-visibility'),
 		says: (name) => `shooting season, and ${name} is the outermost layer. Bright colour goes over everything.`
 	},
@@ -131,7 +121,7 @@ export const DEMANDS: readonly Demand[] = [
 		severity: 'warning',
 		blame: RATHER_NOT,
 		asks: (cell) =>
-			cell.terrain.includes('traffic') && cell.light !== 'day' && outdoors(cell) && cell.kind === 'move',
+			cell.terrain.includes('traffic') && cell.light !== 'day' && isOut(cell) && cell.kind === 'move',
 		unmet: topWithout('torso', 'reflective', 'high-visibility'),
 		says: (name) => `among traffic in poor light, and nothing reflects on ${name}.`
 	},
@@ -143,7 +133,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: RATHER_NOT,
 		asks: marked('flame'),
 		unmet: (worn) => {
-			const cloth = top(worn, 'torso');
+			const cloth = seenOn(worn, 'torso');
 			return cloth && MELTS.has(cloth.fibre) && !has(cloth, 'no-melt') ? cloth : null;
 		},
 		says: (name) => `${name} would melt at an open fire. Wool or cotton outermost there.`
@@ -197,7 +187,7 @@ export const DEMANDS: readonly Demand[] = [
 		blame: CANNOT,
 		asks: marked('immersed-knee', 'immersed-thigh', 'immersed-waist'),
 		unmet: (worn, cell) => {
-			const leg = top(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
+			const leg = seenOn(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
 			return leg && leg.waterGrade !== 'rubber' ? leg : null;
 		},
 		says: (name) => `${name} is in the water.`
@@ -228,7 +218,7 @@ export const DEMANDS: readonly Demand[] = [
 		part: 'torso',
 		severity: 'warning',
 		blame: RATHER_NOT,
-		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && outdoors(cell),
+		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && isOut(cell),
 		unmet: topWith('torso', 'loose-ends'),
 		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
 	},

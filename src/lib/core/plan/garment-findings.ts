@@ -3,12 +3,11 @@ import { tooTightBy } from '../cloth/squeeze';
 import { REGIONS } from '../cloth/parts';
 import { balancePair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
-import { ROOFED } from '../weather/wind';
 import type { Mark } from '../document/types';
 import type { Cell } from './conditions';
 import { DEMANDS, demandsOf } from './demands';
 import { at, firstRounds, whole, type Finding, type FindingRule, type StageFacts } from './finding';
-import { HIGH_LIGHT_M } from './needs';
+import { HIGH_LIGHT_M, isOut, isWaterproof } from './needs';
 import { outermost } from './outfit';
 import { cellAir, debtCourse } from './ledger';
 import type { Person } from './person';
@@ -18,7 +17,6 @@ import type { PhaseVerdict } from './verdicts';
 
 /** Rules about what garments do to one another and to the day. Each is a row, and a case that fires beside one that does not. */
 
-const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place) && !cell.heated && cell.kind !== 'sleep';
 const lived = (cell: Cell): boolean => cell.kind !== 'what-if' && cell.kind !== 'sleep';
 const clothsOf = (phase: PhaseVerdict): Cloth[] => phase.outfit.map(({ cloth }) => cloth);
 
@@ -110,8 +108,6 @@ const sockHeight: FindingRule = (facts) =>
 		(_, sock) => `${sock.name} end below the cuff of the boot and rub. A higher sock.`
 	);
 
-const isWaterproof = ({ waterGrade }: Cloth): boolean =>
-	waterGrade === 'light-membrane' || waterGrade === 'taped' || waterGrade === 'rubber';
 /** From so much rain on legs wet through to the sock, minutes of ordinary rain (our assumption). */
 const CUFF_RAIN_MIN = 20;
 const wetCuff: FindingRule = (facts) =>
@@ -124,7 +120,7 @@ const wetCuff: FindingRule = (facts) =>
 			const wet = cell.rainMinutes >= CUFF_RAIN_MIN || cell.marks.includes('splash');
 			const boot = outfit.find(({ cloth }) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
 			const leg = outermost(outfit, 'calves');
-			if (!wet || !outdoors(cell) || !boot || !isWaterproof(boot.cloth) || !leg) return null;
+			if (!wet || !isOut(cell) || !boot || !isWaterproof(boot.cloth) || !leg) return null;
 			return isWaterproof(leg.cloth) ? null : leg.cloth;
 		},
 		(_, leg) => `water walks from ${leg.name} along the sock into the boot. A gaiter or a waterproof leg.`
@@ -138,9 +134,7 @@ const downWet: FindingRule = (facts) =>
 		'warning',
 		({ cell, outfit }) => {
 			const top = outermost(outfit, 'torso')?.cloth;
-			return cell.rainMinutes > 0 && cell.airTempC > -5 && outdoors(cell) && top?.fibre === 'down'
-				? top
-				: null;
+			return cell.rainMinutes > 0 && cell.airTempC > -5 && isOut(cell) && top?.fibre === 'down' ? top : null;
 		},
 		(_, cloth) => `${cloth.name} outermost in the wet. Under a waterproof, or synthetic fill.`
 	);
@@ -155,7 +149,7 @@ const cottonLegs: FindingRule = (facts) =>
 			const top = outermost(outfit, 'thighs')?.cloth;
 			const wet =
 				cell.rainMinutes >= 5 || cell.marks.includes('splash') || cell.marks.includes('snow-contact');
-			return wet && cell.airTempC < 15 && outdoors(cell) && top?.fibre === 'cotton' ? top : null;
+			return wet && cell.airTempC < 15 && isOut(cell) && top?.fibre === 'cotton' ? top : null;
 		},
 		(_, cloth) => `${cloth.name}, once wet, would stay wet and cool. Quick-drying trousers or a rain leg.`
 	);
@@ -254,7 +248,7 @@ const countOf = (facts: StageFacts, test: (cloth: Cloth) => boolean): number =>
 const spareShades: FindingRule = (facts) => {
 	const bright = facts.phases.find(
 		({ cell }) =>
-			outdoors(cell) &&
+			isOut(cell) &&
 			cell.light === 'day' &&
 			((cell.ground === 'snow' && cell.precipitation === 'dry') || cell.altitudeM > HIGH_LIGHT_M)
 	);
@@ -282,7 +276,7 @@ const dryChange: FindingRule = (facts) => {
 		const { cell } = phase;
 		if (!lived(cell)) continue;
 		if (cell.metabolicWm2 >= WORK_WM2) worked += cell.minutes;
-		const stands = outdoors(cell) && cell.kind === 'stop' && cell.minutes >= STAND_MIN && cell.airTempC <= 10;
+		const stands = isOut(cell) && cell.kind === 'stop' && cell.minutes >= STAND_MIN && cell.airTempC <= 10;
 		if (stands && worked >= EFFORT_MIN) {
 			const tops = countOf(facts, (cloth) => cloth.functions.includes('skin') && covers(cloth, 'torso'));
 			const socks = countOf(
@@ -318,7 +312,7 @@ const MANY_LAYERS = 3;
 const ACCESS_FELT_C = -10;
 const ACCESS_MIN = 240;
 const access: FindingRule = (facts) => {
-	const outside = facts.phases.filter(({ cell }) => lived(cell) && outdoors(cell));
+	const outside = facts.phases.filter(({ cell }) => lived(cell) && isOut(cell));
 	const minutes = outside.reduce((sum, { cell }) => sum + cell.minutes, 0);
 	if (minutes < ACCESS_MIN) return [];
 	const hard = outside.find(({ cell, outfit }) => {
@@ -428,22 +422,22 @@ const GEAR: readonly Gear[] = [
 	{
 		typeIds: ['torch'],
 		words: 'a head torch',
-		asks: (cell) => cell.light === 'dark' && outdoors(cell)
+		asks: (cell) => cell.light === 'dark' && isOut(cell)
 	},
 	{
 		typeIds: ['cleats', 'boot-mountain'],
 		words: 'light cleats: there may be ice underfoot',
-		asks: (cell) => cell.ground === 'ice' && cell.kind === 'move' && outdoors(cell)
+		asks: (cell) => cell.ground === 'ice' && cell.kind === 'move' && isOut(cell)
 	},
 	{
 		typeIds: ['lights-bike'],
 		words: 'lights on the bicycle',
-		asks: (cell) => cell.marks.includes('pedals') && cell.light !== 'day' && outdoors(cell)
+		asks: (cell) => cell.marks.includes('pedals') && cell.light !== 'day' && isOut(cell)
 	},
 	{
 		typeIds: ['bag-dry', 'pack-cover'],
 		words: 'a roll-top bag or a rain cover, so that wet and dry stay apart',
-		asks: (cell) => cell.rainMinutes >= 120 && outdoors(cell)
+		asks: (cell) => cell.rainMinutes >= 120 && isOut(cell)
 	}
 ];
 const gearForThis: FindingRule = (facts) =>

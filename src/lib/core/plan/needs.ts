@@ -13,6 +13,12 @@ export const COVER_FELT_C = -10;
 export const HIGH_LIGHT_M = 4500;
 
 const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
+/** Outdoors and awake. */
+export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
+
+/** Whether a face keeps water out for hours. */
+export const isWaterproof = ({ waterGrade }: Cloth): boolean =>
+	waterGrade === 'light-membrane' || waterGrade === 'taped' || waterGrade === 'rubber';
 
 export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
 /** The same for one part: ears may be left free to hear until skin can freeze. */

@@ -60,6 +60,24 @@ export const outermost = <L extends Pick<WornLayer, 'cloth' | 'position'>>(
 		null
 	);
 
+/** The layer that is seen on a part: the last one on, bright vests and the like too. */
+export const seenOn = (layers: readonly Pick<WornLayer, 'cloth' | 'position'>[], part: Part): Cloth | null =>
+	layers.reduce<Pick<WornLayer, 'cloth' | 'position'> | null>(
+		(top, layer) => (covers(layer.cloth, part) && (!top || layer.position >= top.position) ? layer : top),
+		null
+	)?.cloth ?? null;
+
+/** The layer next to the skin of a part: the innermost one that covers at least half of it. */
+export const innermost = (
+	layers: readonly Pick<WornLayer, 'cloth' | 'position'>[],
+	part: Part
+): Cloth | null =>
+	layers.reduce<Pick<WornLayer, 'cloth' | 'position'> | null>(
+		(inner, layer) =>
+			covers(layer.cloth, part) && (!inner || layer.position < inner.position) ? layer : inner,
+		null
+	)?.cloth ?? null;
+
 /** Order in which cloth is drawn: what hardly changes below, the trunk on top. */
 const DRAWN_ORDER: readonly Region[] = ['feet', 'calves', 'thighs', 'head', 'hands', 'arms', 'trunk'];
 

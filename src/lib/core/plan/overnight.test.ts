@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { PLANNED, documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import { PARTS } from '../cloth/parts';
 import { clothOf, wearableThings } from '../cloth/things';
 import { FIBRES, type Bed, type Client, type Stage } from '../document/types';
@@ -98,17 +98,7 @@ describe('the next day', () => {
 		)
 	];
 	const planned = (bed: Bed) => {
-		const trip = {
-			id: 't',
-			name: 'T',
-			place: '',
-			site: null,
-			weathers: [PLANNED],
-			stages: days(bed),
-			version: 1,
-			deletedAt: null
-		};
-		return planDocument({ format: 'snug-summit/document', formatVersion: 1, trip, clients: [] }, guest());
+		return planDocument(documentOf(days(bed)), guest());
 	};
 	it('begins with what is still wet, and says so', () => {
 		const [, second] = planned(TENT);

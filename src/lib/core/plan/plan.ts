@@ -219,9 +219,15 @@ export function planStage(
  * How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong; empty
  * while nobody has asked what there is for torso and legs.
  */
-export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
+export function courseOf(phases: readonly PlannedPhase[], client: Client, withRemedies = true): BodyCourse {
 	if (!isAnswered(client, 'torso') || !isAnswered(client, 'legs')) return { minutes: [], moments: [] };
 	const kit = wearableThings(client);
+	const inReach = (phase: number): Cloth[] => {
+		const reach = new Set(
+			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
+		);
+		return kit.filter(({ thingId }) => reach.has(thingId));
+	};
 	return bodyCourse(
 		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
 			cell,
@@ -229,15 +235,7 @@ export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyC
 			opening: Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening])),
 			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
 		})),
-		{
-			holdWhm2: personOf(client).marks.holdWhm2,
-			atHand: (phase) => {
-				const reach = new Set(
-					phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
-				);
-				return kit.filter(({ thingId }) => reach.has(thingId));
-			}
-		}
+		{ holdWhm2: personOf(client).marks.holdWhm2, atHand: withRemedies ? inReach : null }
 	);
 }
 
@@ -249,8 +247,9 @@ export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' 
 
 /** What is still wet on the morning after a planned stage. */
 export function wetAfter(planned: PlannedStage, stage: Stage, client: Client): Wetness {
+	if (stage.bed.drying === 'everything') return new Map();
 	const before = new Map(planned.morning.map(({ thingId, share }) => [thingId, share]));
-	const evening = eveningWetness(planned.phases, courseOf(planned.phases, client), before);
+	const evening = eveningWetness(planned.phases, courseOf(planned.phases, client, false), before);
 	return morningWetness(evening, wearableThings(client), stage.bed);
 }
 
@@ -299,7 +298,7 @@ export function planDocument(
 				planned,
 				...(foul ? [{ ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true }] : [])
 			]);
-			wet = wetAfter(planned, stage, client);
+			if (stage !== ordered.at(-1)) wet = wetAfter(planned, stage, client);
 		}
 		return trip.stages.flatMap(({ id }) => byStage.get(id)!);
 	});

@@ -1,7 +1,7 @@
 import { covers, type Cloth } from '../cloth/things';
-import { ROOFED } from '../weather/wind';
-import type { Cell } from './conditions';
 import type { Demand, Worn } from './demands';
+import { isOut, isWaterproof } from './needs';
+import { innermost, seenOn } from './outfit';
 import type { SchoolId, Schools } from './schools';
 
 /** A demand that a school makes. */
@@ -12,26 +12,13 @@ export interface Preference extends Demand {
 
 const LITTLE = 1;
 const MUCH = 5;
-const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place) && cell.kind !== 'sleep';
 const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | null =>
 	worn.find(test)?.cloth ?? null;
-const skinLayer = (worn: readonly Worn[]): Cloth | null =>
-	worn.reduce<Worn | null>(
-		(inner, layer) =>
-			covers(layer.cloth, 'torso') && (!inner || layer.position < inner.position) ? layer : inner,
-		null
-	)?.cloth ?? null;
-const outer = (worn: readonly Worn[], part: 'torso' | 'thighs'): Cloth | null =>
-	worn.reduce<Worn | null>(
-		(top, layer) => (covers(layer.cloth, part) && (!top || layer.position >= top.position) ? layer : top),
-		null
-	)?.cloth ?? null;
 const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
 const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
-const WATERPROOF: ReadonlySet<Cloth['waterGrade']> = new Set(['light-membrane', 'taped', 'rubber']);
 
 type Row = Omit<Preference, 'rule' | 'severity'>;
-const base = { part: 'torso', blame: LITTLE, asks: outdoors } as const;
+const base = { part: 'torso', blame: LITTLE, asks: isOut } as const;
 
 const ROWS: readonly Row[] = [
 	{
@@ -40,7 +27,7 @@ const ROWS: readonly Row[] = [
 		choice: 'wool',
 		factor: 'trunk',
 		unmet: (worn) => {
-			const cloth = skinLayer(worn);
+			const cloth = innermost(worn, 'torso');
 			return cloth && cloth.fibre !== 'wool' && cloth.fibre !== 'blend' ? cloth : null;
 		},
 		says: (name) => `${name} next to the skin, and wool is the school here.`
@@ -51,7 +38,7 @@ const ROWS: readonly Row[] = [
 		choice: 'synthetic',
 		factor: 'trunk',
 		unmet: (worn) => {
-			const cloth = skinLayer(worn);
+			const cloth = innermost(worn, 'torso');
 			return cloth && cloth.fibre !== 'synthetic' && cloth.fibre !== 'blend' ? cloth : null;
 		},
 		says: (name) => `${name} next to the skin, and synthetic is the school here.`
@@ -147,10 +134,10 @@ const ROWS: readonly Row[] = [
 		factor: 'legs',
 		part: 'thighs',
 		blame: MUCH,
-		asks: (cell) => outdoors(cell) && cell.rainMinutes > 0,
+		asks: (cell) => isOut(cell) && cell.rainMinutes > 0,
 		unmet: (worn) => {
-			const cloth = outer(worn, 'thighs');
-			return cloth && !WATERPROOF.has(cloth.waterGrade) ? cloth : null;
+			const cloth = seenOn(worn, 'thighs');
+			return cloth && !isWaterproof(cloth) ? cloth : null;
 		},
 		says: (name) => `${name} in the rain, and rain legs always are the school here.`
 	},
@@ -161,7 +148,7 @@ const ROWS: readonly Row[] = [
 		factor,
 		part: factor === 'trunk' ? 'torso' : 'thighs',
 		unmet: (worn) => {
-			const cloth = outer(worn, factor === 'trunk' ? 'torso' : 'thighs');
+			const cloth = seenOn(worn, factor === 'trunk' ? 'torso' : 'thighs');
 			return cloth && !cloth.features.includes('abrasion') ? cloth : null;
 		},
 		says: (name) => `${name}: not made to last, and tough is the school here.`

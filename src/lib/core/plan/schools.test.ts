@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, type BaseRow, type PhaseRow } from '../../../../tests/fixtures/make';
+import {
+	PLANNED,
+	documentOf,
+	kitOf,
+	stageOf,
+	tripOf,
+	type BaseRow,
+	type PhaseRow
+} from '../../../../tests/fixtures/make';
 import { PARTS } from '../cloth/parts';
 import type { Stage } from '../document/types';
 import { mostCounts } from './counting';
@@ -97,16 +105,7 @@ describe('schools', () => {
 			cotton: 'judged'
 		});
 		const client = kitOf([], { schools: { cotton: 'never' } });
-		const trip = {
-			id: 't',
-			name: 'T',
-			place: '',
-			site: null,
-			weathers: [PLANNED],
-			stages: [],
-			version: 1,
-			deletedAt: null
-		};
+		const trip = tripOf([]);
 		const all = schooled(client, {
 			trip: { ...trip, schools: { ears: 'free' } },
 			house: { ears: 'covered', shell: 'worn' }
@@ -126,20 +125,7 @@ describe('schools', () => {
 				['briefs', 'top-synthetic', 'hard-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking'],
 				{ schools }
 			);
-			const trip = {
-				id: 't',
-				name: 'T',
-				place: '',
-				site: null,
-				weathers: [PLANNED],
-				stages,
-				version: 1,
-				deletedAt: null
-			};
-			const plan = planDocument(
-				{ format: 'snug-summit/document', formatVersion: 1, trip, clients: [] },
-				client
-			);
+			const plan = planDocument(documentOf(stages), client);
 			return mostCounts(stages, plan, client).find((count) => count.kind === kind)!.needed;
 		};
 		expect(needed({ washing: 'many clothes' }, 'tops')).toBeGreaterThan(needed({}, 'tops'));
