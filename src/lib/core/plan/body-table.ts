@@ -1,9 +1,10 @@
-import { lossOf, type LossPair } from '../body/debt';
+import { lossOf } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
-import { regionTotalM2kw, resultantClo } from '../cloth/supply';
+import { OPENING_FACTOR, regionTotalM2kw, resultantClo } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
+import { OPENINGS } from '../document/types';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
 import type { CellAir } from './ledger';
@@ -23,9 +24,12 @@ import type { Wardrobe } from './wardrobe';
 export const BODY_FACTORS = ['trunk', 'legs', 'head'] as const;
 type BodyFactor = (typeof BODY_FACTORS)[number];
 
-/** What every outfit of trunk, legs and head means in one cell; index = choice. */
+/** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface BodyTable {
-	loss: LossPair[];
+	/** heat lost at both levels, W/m² */
+	neutralWm2: Float64Array;
+	minimalWm2: Float64Array;
+	/** −1 where the choice is not open */
 	blame: Int32Array;
 	sweat: Int32Array;
 }
@@ -104,25 +108,24 @@ export function bodyViews(wardrobe: Wardrobe): BodyViews {
 	};
 }
 
-/** Total insulation of a region for every combination of ways in which the factors look from it. */
+/** Total insulation of a region for every combination of ways in which the factors look from it, worked out when asked. */
 function regionTotals(
 	region: Region,
 	views: Record<BodyFactor, View>,
 	always: readonly WornLayer[],
-	openings: readonly number[],
 	air: CellAir
-): (trunk: number, legs: number, head: number) => number {
+): (trunk: number, legs: number, head: number, opening: number) => number {
 	const legsWays = views.legs.ways.length;
 	const headWays = views.head.ways.length;
-	const totals = new Map<number, number>();
-	return (trunk, legs, head) => {
+	const each = views.trunk.ways.length * legsWays * headWays;
+	const totals = new Float64Array(each * OPENINGS.length);
+	return (trunk, legs, head, opening) => {
 		const t = views.trunk.wayOf[trunk]!;
 		const l = views.legs.wayOf[legs]!;
 		const h = views.head.wayOf[head]!;
-		const opening = region === 'trunk' ? openings[trunk]! : 1;
-		const key = ((t * legsWays + l) * headWays + h) * 1000 + Math.round(opening * 100);
-		let total = totals.get(key);
-		if (total === undefined) {
+		const own = region === 'trunk' ? opening : 0;
+		const at = own * each + (t * legsWays + l) * headWays + h;
+		if (totals[at] === 0) {
 			const placed: Placed[] = [
 				...always,
 				...views.trunk.ways[t]!,
@@ -130,17 +133,32 @@ function regionTotals(
 				...views.head.ways[h]!
 			];
 			placed.sort((a, b) => a.position - b.position);
-			total = regionTotalM2kw(layersOf(placed, region), air.air, opening);
-			totals.set(key, total);
+			totals[at] = regionTotalM2kw(layersOf(placed, region), air.air, OPENING_FACTOR[OPENINGS[own]!]);
 		}
-		return total;
+		return totals[at]!;
 	};
 }
+
+/** How far the front of a stack can be opened: 0 not at all, 1 at the neck or by vents, 2 wholly. */
+export function opensBy({ layers }: Pick<Stack, 'layers'>): number {
+	const top = outermost(layers, 'torso')?.cloth;
+	if (!top) return 0;
+	if (top.features.includes('full-zip') || top.features.includes('two-way-zip')) return 2;
+	return top.features.includes('half-zip') || top.features.includes('vents') ? 1 : 0;
+}
+/** Fronts are opened at work, outdoors, while nothing falls. */
+export const mayOpen = (cell: Cell): boolean =>
+	!cell.heated &&
+	cell.kind === 'move' &&
+	cell.metabolicWm2 >= WORK_WM2 &&
+	cell.precipitation === 'dry' &&
+	cell.rainMinutes === 0;
 
 /**
  * The table of one cell.
  * @param always what is worn whatever is chosen: underwear, hands, feet, eyes
  * @param soon whether a stop follows soon
+ * @param fronts ways in which fronts can be worn: closed, vented, open
  */
 export function bodyTable(
 	cell: Cell,
@@ -149,14 +167,16 @@ export function bodyTable(
 	{ byRegion, facts }: BodyViews,
 	always: readonly WornLayer[],
 	soon: boolean,
-	person: Person
+	person: Person,
+	fronts: number
 ): BodyTable {
 	const { trunk, legs, head } = wardrobe.stacks;
-	const openings = trunk.map((stack) => wardrobe.openings.get(stack)?.factor ?? 1);
-	const totals = REGIONS.map((region) => ({
-		share: AREA_SHARE[region],
-		of: regionTotals(region, byRegion[region], always, openings, air)
-	}));
+	const givenOpening = trunk.map((stack) =>
+		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
+	);
+	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
+	const shares = REGIONS.map((region) => AREA_SHARE[region]);
+	const totals = REGIONS.map((region) => regionTotals(region, byRegion[region], always, air));
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
 	const shedsLater = cell.isStart && person.schools.start === 'warm and shed';
@@ -172,21 +192,18 @@ export function bodyTable(
 	const faceAlways = FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part)));
 	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
 	const wetLegs = acceptsWetLegs(cell, person.schools);
-	const choices = trunk.length * legs.length * head.length;
+	const choices = trunk.length * legs.length * head.length * fronts;
 	const table: BodyTable = {
-		loss: new Array(choices),
-		blame: new Int32Array(choices),
+		neutralWm2: new Float64Array(choices),
+		minimalWm2: new Float64Array(choices),
+		blame: new Int32Array(choices).fill(-1),
 		sweat: new Int32Array(choices)
 	};
-	let choice = 0;
+	let outfit = 0;
 	for (let t = 0; t < trunk.length; t++) {
 		for (let l = 0; l < legs.length; l++) {
-			for (let h = 0; h < head.length; h++, choice++) {
+			for (let h = 0; h < head.length; h++, outfit++) {
 				const stacks = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!] as const;
-				let conductance = 0;
-				for (const { share, of } of totals) conductance += share / of(t, l, h);
-				const clo = resultantClo(conductance, air.air);
-				table.loss[choice] = lossOf(air.balance, clo, person.offsetClo);
 				let blame = unmet[0]![t]! + unmet[1]![l]! + unmet[2]![h]!;
 				if (faceNeeded[0]) {
 					for (let i = 0; i < FACE_PARTS.length; i++)
@@ -204,7 +221,6 @@ export function bodyTable(
 							blame += BLAME.wetThrough;
 					}
 				}
-				const excess = Math.max(0, clo - tooWarmAboveClo);
 				let idle = 0;
 				if (cell.heated) {
 					idle = stacks[2].layers;
@@ -214,8 +230,19 @@ export function bodyTable(
 					if (carried && cell.precipitation === 'dry' && stacks[0].membrane) idle += MEMBRANE_SWEAT;
 					if (carried && cell.precipitation === 'dry' && stacks[1].membrane) idle += MEMBRANE_SWEAT / 2;
 				}
-				table.blame[choice] = blame;
-				table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idle));
+				for (let front = 0; front < fronts && front <= opensTo[t]!; front++) {
+					const choice = outfit * fronts + front;
+					const opening = Math.max(front, givenOpening[t]!);
+					let conductance = 0;
+					for (let r = 0; r < totals.length; r++) conductance += shares[r]! / totals[r]!(t, l, h, opening);
+					const clo = resultantClo(conductance, air.air);
+					const loss = lossOf(air.balance, clo, person.offsetClo);
+					const excess = Math.max(0, clo - tooWarmAboveClo);
+					table.neutralWm2[choice] = loss.neutralWm2;
+					table.minimalWm2[choice] = loss.minimalWm2;
+					table.blame[choice] = blame;
+					table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idle));
+				}
 			}
 		}
 	}

@@ -1,12 +1,17 @@
-import { lightestSet } from './lightest';
+import { lightestSet, type Oracle } from './lightest';
 
 /**
  * The best course of choices along a chain of cells, proven.
  *
- * A choice is one option in each of a few factors (say trunk, legs, head). Changing an option between two cells
- * costs something, factor by factor, so the best step from every choice to every choice is one sweep per factor
- * instead of a comparison of all pairs. One number of state (heat debt, a cold finger) is carried along; lower is
+ * A choice is one option in each of a few factors (say trunk, legs, head, front opening). Changing an option between two
+ * cells costs something, factor by factor. One number of state (heat debt, a cold finger) is carried along; lower is
  * better. Costs are compared in strict order: blame, sweat, changes, then the mass of all that is used.
+ *
+ * How it is found. Every choice is judged once in every cell at the lowest state that can be met there: what it costs
+ * then is the least it can cost, and the sum of the best of each cell is a bound. Only choices within some slack of the
+ * best of their cell are looked at; when the best course of those stays within the slack, none that was left out can be
+ * better. Within the choices that are looked at, a pass backward gives bounds per step of the state, and a pass forward
+ * follows exact states and drops what the bounds exclude.
  */
 export interface Chain {
 	cells: number;
@@ -14,8 +19,11 @@ export interface Chain {
 	sizes: readonly number[];
 	/** cost of going from one option to another before cell k ≥ 1, in hundredths; Infinity where impossible */
 	change(k: number, factor: number, from: number, to: number): number;
-	/** what a choice costs in a cell and the state after it; blame and state never fall when the state before rises */
-	judge(k: number, choice: number, state: number): Judged;
+	/**
+	 * what a choice costs in a cell and the state after it, written into `into`; a blame of Infinity is a choice that is
+	 * not open; blame and state never fall when the state before rises
+	 */
+	judge(k: number, choice: number, state: number, into: Judged): void;
 	startState: number;
 	/** the lowest possible state, then rising steps between which bounds are worked out apart */
 	stateEdges: readonly number[];
@@ -30,12 +38,16 @@ export interface Judged {
 	state: number;
 }
 
-export interface Course {
-	/** option per factor, for each cell */
-	choices: number[][];
+export interface CourseLevels {
 	blame: number;
 	sweat: number;
+	/** hundredths */
 	changes: number;
+}
+
+export interface Course extends CourseLevels {
+	/** option per factor, for each cell */
+	choices: number[][];
 	massG: number;
 	/** things used anywhere, as indexes into `massG` */
 	used: number[];
@@ -43,23 +55,32 @@ export interface Course {
 	proven: boolean;
 }
 
-/** Sweat and changes in one number, so that strict order is one comparison. */
+/** Which options may be chosen: of each factor everywhere, and in single cells. */
+export interface Open {
+	options: readonly Uint8Array[];
+	at?: ReadonlyMap<number, readonly Uint8Array[]>;
+}
+
+/** Blame, sweat and changes in one number, so that strict order is one comparison. */
 const SWEAT_UNIT = 1e7;
+const BLAME_UNIT = 1e12;
+
+const levelsOf = (key: number): CourseLevels => {
+	const blame = Math.floor(key / BLAME_UNIT);
+	const rest = key - blame * BLAME_UNIT;
+	const sweat = Math.floor(rest / SWEAT_UNIT);
+	return { blame, sweat, changes: rest - sweat * SWEAT_UNIT };
+};
 
 interface Label {
-	blame: number;
-	rest: number;
+	key: number;
 	state: number;
-	/** step of the state, in the bounds */
 	step: number;
+	/** least that it can end with */
+	bound: number;
 	choice: number;
 	before: Label | null;
 }
-
-const notWorse = (a: { blame: number; rest: number }, b: { blame: number; rest: number }): boolean =>
-	a.blame < b.blame || (a.blame === b.blame && a.rest <= b.rest);
-
-const optionOf = (choice: number, stride: number, size: number): number => Math.floor(choice / stride) % size;
 
 /** Option of each factor in a choice; a choice counts through the factors, the last one fastest. */
 export function optionsOf(choice: number, sizes: readonly number[]): number[] {
@@ -71,48 +92,6 @@ export function optionsOf(choice: number, sizes: readonly number[]): number[] {
 	return options;
 }
 
-function stridesOf(sizes: readonly number[]): number[] {
-	const strides = new Array<number>(sizes.length);
-	let stride = 1;
-	for (let f = sizes.length - 1; f >= 0; f--) {
-		strides[f] = stride;
-		stride *= sizes[f]!;
-	}
-	return strides;
-}
-
-/** Change costs as a table per cell and factor. */
-function changeTables(chain: Chain): Float64Array[][] {
-	const tables: Float64Array[][] = [[]];
-	for (let k = 1; k < chain.cells; k++) {
-		tables.push(
-			chain.sizes.map((size, factor) => {
-				const table = new Float64Array(size * size);
-				for (let from = 0; from < size; from++)
-					for (let to = 0; to < size; to++) table[from * size + to] = chain.change(k, factor, from, to);
-				return table;
-			})
-		);
-	}
-	return tables;
-}
-
-/** A bound on what can still follow: one pair of numbers for each choice in each step of the state. */
-interface Bound {
-	blame: Float64Array;
-	rest: Float64Array;
-}
-/**
- * Bounds that are never too high, since a state is taken for the lower edge of its step.
- * `after[k]` counts from after cell k; `open[k][f]` counts from before cell k, with the factors from f on still free
- * to change, so `open[k][0]` equals `after[k − 1]` and `open[k][factors]` has only the cell itself ahead.
- */
-interface Bounds {
-	after: Bound[];
-	open: Bound[][];
-	edges: readonly number[];
-}
-
 /** Index of the step in which a state lies. */
 function stepOf(edges: readonly number[], state: number): number {
 	let step = edges.length - 1;
@@ -120,368 +99,459 @@ function stepOf(edges: readonly number[], state: number): number {
 	return step;
 }
 
-const emptyBound = (length: number, value = 0): Bound => ({
-	blame: new Float64Array(length).fill(value),
-	rest: new Float64Array(length).fill(value)
-});
-
-function boundsOf(chain: Chain, tables: Float64Array[][], choices: number): Bounds {
-	const { sizes, cells, stateEdges: edges } = chain;
-	const strides = stridesOf(sizes);
-	const bounds: Bounds = { after: [], open: [], edges };
-	let after = emptyBound(choices * edges.length);
-	for (let k = cells - 1; k >= 0; k--) {
-		bounds.after[k] = after;
-		let ahead = emptyBound(choices * edges.length);
-		for (let step = 0; step < edges.length; step++) {
-			for (let c = 0; c < choices; c++) {
-				const judged = chain.judge(k, c, edges[step]!);
-				const then = stepOf(edges, judged.state) * choices + c;
-				ahead.blame[step * choices + c] = after.blame[then]! + judged.blame;
-				ahead.rest[step * choices + c] = after.rest[then]! + judged.sweat * SWEAT_UNIT;
-			}
-		}
-		const open: Bound[] = [];
-		open[sizes.length] = ahead;
-		for (let f = sizes.length - 1; f >= 0 && k > 0; f--) {
-			open[f] = ahead = beforeChange(ahead, tables[k]![f]!, sizes[f]!, strides[f]!);
-		}
-		bounds.open[k] = open;
-		after = ahead;
-	}
-	return bounds;
+/** Choices within the slack, cell by cell, with bounds on what still follows. */
+interface Field {
+	lists: Int32Array[];
+	/** least cost from before cell k is judged, per choice of its list and step of the state */
+	ahead: Float64Array[];
+	/** least cost from after cell k */
+	after: Float64Array[];
 }
 
-/** The bound before one factor may change: the best of all options that it can change to. */
-function beforeChange({ blame, rest }: Bound, table: Float64Array, size: number, stride: number): Bound {
-	const before = emptyBound(blame.length, Infinity);
-	for (let at = 0; at < blame.length; at++) {
-		const from = optionOf(at, stride, size);
-		let leastBlame = Infinity;
-		let leastRest = Infinity;
-		for (let to = 0, row = from * size, target = at - from * stride; to < size; to++, target += stride) {
-			const cost = table[row + to]!;
-			if (cost === Infinity) continue;
-			const b = blame[target]!;
-			const r = rest[target]! + cost;
-			if (b < leastBlame || (b === leastBlame && r < leastRest)) {
-				leastBlame = b;
-				leastRest = r;
-			}
-		}
-		before.blame[at] = leastBlame;
-		before.rest[at] = leastRest;
-	}
-	return before;
+/** The best course that was found, and what is needed to ask whether fewer things do as well. */
+export interface Best extends CourseLevels {
+	key: number;
+	proven: boolean;
+	label: Label | null;
+	field: Field;
+	/** least key of the cells before each cell */
+	prefix: Float64Array;
 }
 
-/** Least bound over all first choices, from the state at the start. */
-function leastAtStart(chain: Chain, bounds: Bounds, choices: number): { blame: number; rest: number } {
-	const { blame, rest } = bounds.open[0]![chain.sizes.length]!;
-	const offset = stepOf(chain.stateEdges, chain.startState) * choices;
-	let best = { blame: Infinity, rest: Infinity };
-	for (let c = offset; c < offset + choices; c++) {
-		const own = { blame: blame[c]!, rest: rest[c]! };
-		if (notWorse(own, best)) best = own;
-	}
-	return best;
-}
-
-const covers = (a: Label, b: Label): boolean => a.state <= b.state && notWorse(a, b);
-
-/** Adds a label unless one in the list is at least as good in every respect; drops those that it beats. */
-function keep(list: Label[], label: Label): void {
-	for (const other of list) if (covers(other, label)) return;
-	let kept = 0;
-	for (const other of list) if (!covers(label, other)) list[kept++] = other;
-	list.length = kept;
-	list.push(label);
-}
-
-interface Limit {
-	blame: number;
-	rest: number;
-}
-
-/** Whether a label cannot stay within the limit; `at` is its place in the bound. */
-function exceeds(blameSoFar: number, restSoFar: number, bound: Bound, at: number, limit: Limit): boolean {
-	const blame = blameSoFar + bound.blame[at]!;
-	return blame > limit.blame || (blame === limit.blame && restSoFar + bound.rest[at]! > limit.rest);
-}
-
-/** A judged label, or null when it cannot stay within the limit. */
-function judgedLabel(
-	chain: Chain,
-	bounds: Bounds,
-	limit: Limit,
-	k: number,
-	choice: number,
-	label: Label
-): Label | null {
-	const judged = chain.judge(k, choice, label.state);
-	const blame = label.blame + judged.blame;
-	const rest = label.rest + judged.sweat * SWEAT_UNIT;
-	const step = stepOf(bounds.edges, judged.state);
-	const choices = bounds.after[k]!.blame.length / bounds.edges.length;
-	if (exceeds(blame, rest, bounds.after[k]!, step * choices + choice, limit)) return null;
-	return { blame, rest, state: judged.state, step, choice, before: k === 0 ? null : label };
-}
-
-/** Labels by choice, with the choices that have any. */
-class Front {
-	readonly active: number[] = [];
-	private readonly lists: (Label[] | undefined)[];
-	constructor(choices: number) {
-		this.lists = new Array<Label[] | undefined>(choices);
-	}
-	at(choice: number): Label[] {
-		return this.lists[choice]!;
-	}
-	add(choice: number, label: Label): void {
-		const list = this.lists[choice];
-		if (list) keep(list, label);
-		else {
-			this.lists[choice] = [label];
-			this.active.push(choice);
-		}
-	}
-}
-
-/** Every choice that can be made of the open options of each factor. */
-function choicesOf(open: readonly (readonly number[])[], strides: readonly number[]): number[] {
-	return open.reduce<number[]>(
-		(choices, options, f) =>
-			choices.flatMap((choice) => options.map((option) => choice + option * strides[f]!)),
-		[0]
-	);
-}
-
-/** The labels of a front, or only those that can still end best. */
-function likeliest(front: Front, ahead: Bound, choices: number, width: number): Label[] {
-	const labels = front.active.flatMap((choice) => front.at(choice));
-	if (labels.length <= width) return labels;
-	const at = ({ step, choice }: Label): number => step * choices + choice;
-	return labels
-		.map((label) => ({
-			label,
-			blame: label.blame + ahead.blame[at(label)]!,
-			rest: label.rest + ahead.rest[at(label)]!
-		}))
-		.sort((a, b) => a.blame - b.blame || a.rest - b.rest || a.label.state - b.label.state)
-		.slice(0, width)
-		.map(({ label }) => label);
-}
-
-/** Work that may still be done, in labels looked at; below 0 a pass gives up. A count, so that results repeat. */
-interface Work {
-	left: number;
-}
-const UNLIMITED: Work = { left: Infinity };
-/** What the first three levels, and then the mass, may take before the best so far is given, unproven. */
-const LEVELS_WORK = 3_000_000;
-const MASS_WORK = 1_500_000;
+/** How far beyond the bound is looked at first, in keys: changes, then sweat, then blame. */
+const TRIES = [
+	0,
+	250,
+	800,
+	2500,
+	10_000,
+	...[1, 4, 16, 64, 256, 1024].map((many) => many * SWEAT_UNIT),
+	...[1, 4, 16, 64, 256, 1024].map((many) => many * BLAME_UNIT),
+	Infinity
+];
+/** Slack that is tried first: a little sweat. */
+const FIRST_SLACK = 3 * SWEAT_UNIT;
+/** Pairs of label and choice that one pass forward may look at; a count, so that results repeat. */
+const MOST_PAIRS = 12_000_000;
 /** Labels that a quick pass keeps at each cell. */
 const QUICK_WIDTH = 150;
 
-interface Pass {
-	limit: Limit;
-	/** options of each factor that may be chosen; every one when left out */
-	open?: readonly (readonly number[])[];
-	/** labels kept at each cell, the likeliest; all when left out */
-	width?: number;
-	work?: Work;
-}
+export class ChainSolver {
+	readonly choices: number;
+	/** option of a factor in a choice */
+	private readonly optionIn: Uint16Array[];
+	/** least key of each choice in each cell */
+	private readonly keys: Float64Array[] = [];
+	private readonly lowest: Float64Array;
+	private readonly tables: (Float64Array[] | null)[];
+	private readonly judged: Judged = { blame: 0, sweat: 0, state: 0 };
 
-/**
- * One pass forward, pruned by what can still follow.
- * @returns the labels that reach the end within the limit; none when the work ran out
- */
-function forward(chain: Chain, tables: Float64Array[][], bounds: Bounds, pass: Pass): Label[] {
-	const { limit, width = Infinity, work = UNLIMITED } = pass;
-	const open = pass.open ?? chain.sizes.map((size) => Array.from({ length: size }, (_, i) => i));
-	const { sizes, cells, startState } = chain;
-	const strides = stridesOf(sizes);
-	const choices = sizes.reduce((a, b) => a * b, 1);
-	const step = stepOf(chain.stateEdges, startState);
-	let front = new Front(choices);
-	for (const choice of choicesOf(open, strides)) {
-		front.add(choice, { blame: 0, rest: 0, state: startState, step, choice, before: null });
+	/** @throws RangeError when a factor has no option */
+	constructor(readonly chain: Chain) {
+		const { sizes, cells } = chain;
+		this.choices = sizes.reduce((a, b) => a * b, 1);
+		if (this.choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
+		this.optionIn = sizes.map(() => new Uint16Array(this.choices));
+		for (let c = 0; c < this.choices; c++) {
+			for (let f = sizes.length - 1, left = c; f >= 0; f--) {
+				this.optionIn[f]![c] = left % sizes[f]!;
+				left = Math.floor(left / sizes[f]!);
+			}
+		}
+		this.tables = new Array<Float64Array[] | null>(cells).fill(null);
+		this.lowest = new Float64Array(cells);
+		let state = chain.startState;
+		for (let k = 0; k < cells; k++) {
+			this.lowest[k] = state;
+			const keys = new Float64Array(this.choices);
+			let next = Infinity;
+			for (let c = 0; c < this.choices; c++) {
+				this.judge(k, c, state);
+				keys[c] = this.key();
+				if (keys[c]! < Infinity && this.judged.state < next) next = this.judged.state;
+			}
+			this.keys.push(keys);
+			state = next === Infinity ? state : next;
+		}
 	}
-	for (let k = 0; k < cells; k++) {
-		for (let f = 0; f < sizes.length && k > 0; f++) {
-			const size = sizes[f]!;
-			const stride = strides[f]!;
-			const table = tables[k]![f]!;
-			const ahead = bounds.open[k]![f + 1]!;
-			const next = new Front(choices);
-			for (const c of front.active) {
-				const from = optionOf(c, stride, size);
-				work.left -= front.at(c).length * open[f]!.length;
-				if (work.left < 0) return [];
-				for (const label of front.at(c)) {
-					const { blame, state, choice, before } = label;
-					const offset = label.step * choices + c - from * stride;
-					for (const to of open[f]!) {
-						const cost = table[from * size + to]!;
-						const rest = label.rest + cost;
-						if (cost === Infinity || exceeds(blame, rest, ahead, offset + to * stride, limit)) continue;
-						const swept = cost === 0 ? label : { blame, rest, state, step: label.step, choice, before };
-						next.add(c + (to - from) * stride, swept);
+
+	/** Every option open. */
+	everything(): Open {
+		return { options: this.chain.sizes.map((size) => new Uint8Array(size).fill(1)) };
+	}
+
+	/** Only options that use nothing but these things. */
+	openOf(allows: (thing: number) => boolean): Open {
+		const { sizes, uses } = this.chain;
+		return {
+			options: sizes.map((size, f) =>
+				Uint8Array.from({ length: size }, (_, option) => Number(uses(f, option).every(allows)))
+			)
+		};
+	}
+
+	/** Things that any option uses. */
+	things(): number[] {
+		const used = new Set<number>();
+		this.chain.sizes.forEach((size, f) => {
+			for (let option = 0; option < size; option++)
+				for (const thing of this.chain.uses(f, option)) used.add(thing);
+		});
+		return [...used].sort((a, b) => a - b);
+	}
+
+	private judge(k: number, choice: number, state: number): void {
+		this.chain.judge(k, choice, state, this.judged);
+	}
+	private key(): number {
+		return this.judged.blame * BLAME_UNIT + this.judged.sweat * SWEAT_UNIT;
+	}
+
+	/** Change costs before cell k, one table per factor. */
+	private changes(k: number): Float64Array[] {
+		const known = this.tables[k];
+		if (known) return known;
+		const made = this.chain.sizes.map((size, factor) => {
+			const table = new Float64Array(size * size);
+			for (let from = 0; from < size; from++)
+				for (let to = 0; to < size; to++) table[from * size + to] = this.chain.change(k, factor, from, to);
+			return table;
+		});
+		this.tables[k] = made;
+		return made;
+	}
+
+	private isOpen(open: Open, k: number, choice: number): boolean {
+		const own = open.at?.get(k);
+		for (let f = 0; f < this.optionIn.length; f++) {
+			const option = this.optionIn[f]![choice]!;
+			if (!open.options[f]![option] || (own && !own[f]![option])) return false;
+		}
+		return true;
+	}
+
+	/** The best course of the open options; null when none leads through. */
+	solve(open: Open = this.everything()): Best | null {
+		const { cells } = this.chain;
+		const least = new Float64Array(cells).fill(Infinity);
+		const candidates = this.keys.map((keys, k) => {
+			const list: number[] = [];
+			for (let c = 0; c < this.choices; c++) {
+				if (keys[c] === Infinity || !this.isOpen(open, k, c)) continue;
+				list.push(c);
+				if (keys[c]! < least[k]!) least[k] = keys[c]!;
+			}
+			return list;
+		});
+		if (candidates.some((list) => list.length === 0)) return null;
+		const prefix = new Float64Array(cells + 1);
+		for (let k = 0; k < cells; k++) prefix[k + 1] = prefix[k]! + least[k]!;
+		const total = prefix[cells]!;
+		for (let slack = FIRST_SLACK; ;) {
+			const lists = candidates.map((list, k) =>
+				Int32Array.from(list.filter((c) => this.keys[k]![c]! <= least[k]! + slack))
+			);
+			const field = this.fieldOf(lists);
+			const { label, proven } = this.bestIn(field);
+			if (!label) {
+				// Nothing led through what was looked at; with everything looked at, nothing does.
+				if (slack === Infinity) return null;
+				slack = Infinity;
+				continue;
+			}
+			const over = Math.floor(label.key / SWEAT_UNIT) * SWEAT_UNIT - total;
+			if (over <= slack || !proven) {
+				return { ...levelsOf(label.key), key: label.key, proven, label, field, prefix };
+			}
+			slack = over;
+		}
+	}
+
+	private fieldOf(lists: Int32Array[]): Field {
+		const { cells, stateEdges: edges } = this.chain;
+		const steps = edges.length;
+		const ahead: Float64Array[] = new Array<Float64Array>(cells);
+		const after: Float64Array[] = new Array<Float64Array>(cells);
+		for (let k = cells - 1; k >= 0; k--) {
+			const list = lists[k]!;
+			const own = new Float64Array(list.length * steps);
+			after[k] =
+				k === cells - 1
+					? new Float64Array(list.length * steps)
+					: this.beforeChange(k + 1, list, lists[k + 1]!, ahead[k + 1]!);
+			for (let i = 0; i < list.length; i++) {
+				for (let e = 0; e < steps; e++) {
+					// A step in which no state can lie is bounded by the lowest state there is.
+					this.judge(k, list[i]!, Math.max(edges[e]!, this.lowest[k]!));
+					own[i * steps + e] = this.key() + after[k]![i * steps + stepOf(edges, this.judged.state)]!;
+				}
+			}
+			ahead[k] = own;
+		}
+		return { lists, ahead, after };
+	}
+
+	/** For each choice of a list the least of all that it can change to: pair by pair, or factor by factor. */
+	private beforeChange(k: number, from: Int32Array, to: Int32Array, ahead: Float64Array): Float64Array {
+		const steps = this.chain.stateEdges.length;
+		const factors = this.optionIn.length;
+		const used = this.optionIn.map((option) => {
+			const seen = new Set<number>();
+			for (const c of from) seen.add(option[c]!);
+			for (const c of to) seen.add(option[c]!);
+			return [...seen].sort((a, b) => a - b);
+		});
+		const domain = used.reduce((product, options) => product * options.length, 1);
+		const sweep = used.reduce((sum, options) => sum + options.length, 0);
+		const tables = this.changes(k);
+		const out = new Float64Array(from.length * steps).fill(Infinity);
+		if (from.length * to.length <= 1.5 * domain * sweep) {
+			const sizes = this.chain.sizes;
+			for (let i = 0; i < from.length; i++) {
+				for (let j = 0; j < to.length; j++) {
+					let cost = 0;
+					for (let f = 0; f < factors; f++) {
+						const option = this.optionIn[f]!;
+						cost += tables[f]![option[from[i]!]! * sizes[f]! + option[to[j]!]!]!;
+					}
+					if (cost === Infinity) continue;
+					for (let e = 0; e < steps; e++) {
+						const value = cost + ahead[j * steps + e]!;
+						if (value < out[i * steps + e]!) out[i * steps + e] = value;
 					}
 				}
 			}
-			front = next;
+			return out;
 		}
-		const after = new Front(choices);
-		for (const choice of front.active) {
-			for (const label of front.at(choice)) {
-				const judged = judgedLabel(chain, bounds, limit, k, choice, label);
-				if (judged) after.add(choice, judged);
+		const place = used.map((options, f) => {
+			const index = new Int32Array(this.chain.sizes[f]!).fill(-1);
+			options.forEach((option, i) => (index[option] = i));
+			return index;
+		});
+		const strides = new Array<number>(factors);
+		for (let f = factors - 1, stride = 1; f >= 0; f--) {
+			strides[f] = stride;
+			stride *= used[f]!.length;
+		}
+		const at = (choice: number): number => {
+			let index = 0;
+			for (let f = 0; f < factors; f++) index += place[f]![this.optionIn[f]![choice]!]! * strides[f]!;
+			return index;
+		};
+		let values = new Float64Array(domain * steps).fill(Infinity);
+		for (let j = 0; j < to.length; j++)
+			for (let e = 0; e < steps; e++) values[at(to[j]!) * steps + e] = ahead[j * steps + e]!;
+		for (let f = 0; f < factors; f++) {
+			const options = used[f]!;
+			const size = this.chain.sizes[f]!;
+			const stride = strides[f]!;
+			const swept = new Float64Array(domain * steps).fill(Infinity);
+			for (let d = 0; d < domain; d++) {
+				const own = Math.floor(d / stride) % options.length;
+				const base = d - own * stride;
+				for (let o = 0; o < options.length; o++) {
+					const cost = tables[f]![options[own]! * size + options[o]!]!;
+					if (cost === Infinity) continue;
+					const source = (base + o * stride) * steps;
+					for (let e = 0; e < steps; e++) {
+						const value = values[source + e]! + cost;
+						if (value < swept[d * steps + e]!) swept[d * steps + e] = value;
+					}
+				}
 			}
+			values = swept;
 		}
-		// A swept label stands for the judged one that it was copied from: the next one points at the copy.
-		front = new Front(choices);
-		for (const label of likeliest(after, bounds.after[k]!, choices, width)) {
-			const { blame, rest, state, step: own, choice } = label;
-			front.add(choice, { blame, rest, state, step: own, choice, before: label });
+		for (let i = 0; i < from.length; i++)
+			for (let e = 0; e < steps; e++) out[i * steps + e] = values[at(from[i]!) * steps + e]!;
+		return out;
+	}
+
+	private bestIn(field: Field): { label: Label | null; proven: boolean } {
+		const { stateEdges, startState } = this.chain;
+		const start = stepOf(stateEdges, startState);
+		const steps = stateEdges.length;
+		let bound = Infinity;
+		for (let i = 0; i < field.lists[0]!.length; i++)
+			bound = Math.min(bound, field.ahead[0]![i * steps + start]!);
+		if (bound === Infinity) return { label: null, proven: true };
+		const work = { left: MOST_PAIRS };
+		for (const more of TRIES) {
+			const label = this.forward(field, bound + more, null, Infinity, work);
+			if (work.left < 0) break;
+			if (label) return { label, proven: true };
 		}
+		work.left = Infinity;
+		return { label: this.forward(field, Infinity, null, QUICK_WIDTH, work), proven: false };
 	}
-	return front.active.flatMap((choice) => front.at(choice).map((label) => label.before!));
-}
 
-/** The chain with only its first level left: changes are free where they are possible, sweat counts nothing. */
-const blameOnly = (chain: Chain): Chain => ({
-	...chain,
-	change: (k, factor, from, to) => (chain.change(k, factor, from, to) === Infinity ? Infinity : 0),
-	judge: (k, choice, state) => ({ ...chain.judge(k, choice, state), sweat: 0 })
-});
-
-/** Least blame of any course, by widening the limit until one fits; null when the work ran out. */
-function leastBlame(
-	chain: Chain,
-	{ after, open, edges }: Bounds,
-	atLeast: number,
-	work: Work
-): number | null {
-	const bare = blameOnly(chain);
-	const tables = changeTables(bare);
-	const free = ({ blame, rest }: Bound): Bound => ({ blame, rest: new Float64Array(rest.length) });
-	const bounds: Bounds = { after: after.map(free), open: open.map((list) => list.map(free)), edges };
-	for (let more = 1; work.left >= 0; more *= 4) {
-		const ends = forward(bare, tables, bounds, { limit: { blame: atLeast + more, rest: 0 }, work });
-		if (ends.length > 0) return ends.reduce((a, b) => Math.min(a, b.blame), Infinity);
-	}
-	return null;
-}
-
-/** How far beyond the bound is looked at first: a few changes more. Most days are found here. */
-const FIRST_TRIES = [0, 250, 800, 2500, 10_000];
-/** And then some sweat, before the quick course's own cost is the limit. */
-const LATER_TRIES = [SWEAT_UNIT, 4 * SWEAT_UNIT, 16 * SWEAT_UNIT];
-
-/**
- * The best course in blame, sweat and changes. Limits are widened until a pass that leaves nothing out finds a course,
- * and the best of those is the best of all. When a few changes beyond the bound do not do, a quick pass gives a course
- * whose cost no limit need exceed, and the least blame is worked out by itself.
- */
-function bestLabel(
-	chain: Chain,
-	tables: Float64Array[][],
-	bounds: Bounds,
-	choices: number
-): { label: Label; proven: boolean } {
-	const work: Work = { left: LEVELS_WORK };
-	const least = leastAtStart(chain, bounds, choices);
-	const firstWithin = (blame: number, limits: readonly number[]): Label | null => {
-		for (const rest of limits) {
-			const found = forward(chain, tables, bounds, { limit: { blame, rest }, work });
-			if (found.length > 0) return bestOf(found);
-			if (work.left < 0) return null;
+	/** The best course within a limit, or null when there is none; unfinished when the work runs out. */
+	private forward(
+		{ lists, ahead, after }: Field,
+		limit: number,
+		open: Open | null,
+		width: number,
+		work: { left: number }
+	): Label | null {
+		const { cells, stateEdges: edges, startState, sizes } = this.chain;
+		const steps = edges.length;
+		const factors = this.optionIn.length;
+		let labels: Label[] = [];
+		for (let k = 0; k < cells; k++) {
+			const list = lists[k]!;
+			const open_ = open ? list.map((c) => Number(this.isOpen(open, k, c))) : null;
+			const front: (Label[] | undefined)[] = new Array<Label[] | undefined>(list.length);
+			const reach = (i: number, key: number, state: number, before: Label | null): void => {
+				this.judge(k, list[i]!, state);
+				const own = key + this.key();
+				const after_ = this.judged.state;
+				const step = stepOf(edges, after_);
+				const bound = own + after[k]![i * steps + step]!;
+				if (!(bound <= limit)) return;
+				const others = front[i];
+				if (!others) {
+					front[i] = [{ key: own, state: after_, step, bound, choice: list[i]!, before }];
+					return;
+				}
+				for (const other of others) if (other.key <= own && other.state <= after_) return;
+				let kept = 0;
+				for (const other of others) if (other.key < own || other.state < after_) others[kept++] = other;
+				others.length = kept;
+				others.push({ key: own, state: after_, step, bound, choice: list[i]!, before });
+			};
+			if (k === 0) {
+				const start = stepOf(edges, startState);
+				for (let i = 0; i < list.length; i++)
+					if ((!open_ || open_[i]) && ahead[0]![i * steps + start]! <= limit) reach(i, 0, startState, null);
+			} else {
+				const tables = this.changes(k);
+				work.left -= labels.length * list.length;
+				if (work.left < 0) return null;
+				for (const label of labels) {
+					for (let i = 0; i < list.length; i++) {
+						if (open_ && !open_[i]) continue;
+						const bound = ahead[k]![i * steps + label.step]!;
+						if (!(label.key + bound <= limit)) continue;
+						let cost = 0;
+						for (let f = 0; f < factors; f++) {
+							const option = this.optionIn[f]!;
+							cost += tables[f]![option[label.choice]! * sizes[f]! + option[list[i]!]!]!;
+						}
+						if (!(label.key + cost + bound <= limit)) continue;
+						reach(i, label.key + cost, label.state, label);
+					}
+				}
+			}
+			labels = [];
+			for (const own of front) if (own) labels.push(...own);
+			if (labels.length > width) {
+				labels.sort((a, b) => a.bound - b.bound || a.state - b.state || a.choice - b.choice);
+				labels.length = width;
+			}
+			if (labels.length === 0) return null;
 		}
-		return null;
-	};
-	const near = firstWithin(
-		least.blame,
-		FIRST_TRIES.map((more) => least.rest + more)
-	);
-	if (near) return { label: near, proven: true };
-
-	const quick = (blame: number): Label[] =>
-		forward(chain, tables, bounds, { limit: { blame, rest: Infinity }, width: QUICK_WIDTH });
-	let label = bestOf(quick(Infinity));
-	const blame = label.blame === least.blame ? label.blame : leastBlame(chain, bounds, least.blame, work);
-	if (blame === null) return { label, proven: false };
-	if (blame < label.blame) {
-		const again = quick(blame);
-		if (again.length > 0) label = bestOf(again);
+		return labels.reduce((a, b) => (b.key < a.key ? b : a));
 	}
-	const top = label.blame === blame ? label.rest : Infinity;
-	const start = blame === least.blame ? least.rest : 0;
-	const tries = [...FIRST_TRIES, ...LATER_TRIES].map((more) => start + more);
-	const found = firstWithin(blame, [...tries.filter((rest) => rest < top), top]);
-	return found ? { label: found, proven: true } : { label, proven: false };
-}
 
-const bestOf = (labels: readonly Label[]): Label => labels.reduce((a, b) => (notWorse(a, b) ? a : b));
+	/**
+	 * A course of open options that is no worse than the best in blame and sweat, and takes at most `spare` hundredths
+	 * more of changes: the one with the fewest; null when there is none.
+	 */
+	within(best: Best, open: Open, spare = 0): Label | null {
+		return this.forward(this.near(best, spare), best.key + spare, open, Infinity, { left: Infinity });
+	}
 
-/** Choices along the way that led to a label, first cell first. */
-function wayOf(last: Label): number[] {
-	const way: number[] = [];
-	for (let label: Label | null = last; label; label = label.before ? label.before.before : null)
-		way.unshift(label.choice);
-	return way;
+	private readonly nearBy = new WeakMap<Best, Map<number, Field>>();
+	/** The choices that any course within so much of the best can make. */
+	private near(best: Best, spare: number): Field {
+		const known = this.nearBy.get(best) ?? new Map<number, Field>();
+		this.nearBy.set(best, known);
+		const before = known.get(spare);
+		if (before) return before;
+		const { field, prefix, key } = best;
+		const { stateEdges: edges } = this.chain;
+		const steps = edges.length;
+		const kept = field.lists.map((list, k) => {
+			const at = Math.max(0, stepOf(edges, this.lowest[k]!));
+			return [...list.keys()].filter((i) => prefix[k]! + field.ahead[k]![i * steps + at]! <= key + spare);
+		});
+		const rows = (values: Float64Array, k: number): Float64Array =>
+			Float64Array.from(
+				{ length: kept[k]!.length * steps },
+				(_, at) => values[kept[k]![Math.floor(at / steps)]! * steps + (at % steps)]!
+			);
+		const made: Field = {
+			lists: field.lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
+			ahead: field.ahead.map(rows),
+			after: field.after.map(rows)
+		};
+		known.set(spare, made);
+		return made;
+	}
+
+	/** The choices of a course, first cell first, and all that it uses. */
+	courseOf(last: Label): { choices: number[][]; used: number[] } & CourseLevels {
+		const { sizes, uses } = this.chain;
+		const way: number[] = [];
+		for (let label: Label | null = last; label; label = label.before) way.unshift(label.choice);
+		const choices = way.map((choice) => optionsOf(choice, sizes));
+		const used = new Set(choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)])));
+		return { ...levelsOf(last.key), choices, used: [...used].sort((a, b) => a - b) };
+	}
+
+	/** Asks whether a set of things keeps the optimum, remembering the answers. */
+	oracle(best: Best, spare = 0, at?: Open['at']): Oracle {
+		const own = this.usable(best, spare);
+		const known = new Map<string, boolean>();
+		return {
+			things: own,
+			holds: (things) => {
+				const key = own.filter((thing) => things.has(thing)).join();
+				let answer = known.get(key);
+				if (answer === undefined) {
+					const open: Open = { ...this.openOf((thing) => things.has(thing)), ...(at ? { at } : {}) };
+					answer = this.within(best, open, spare) !== null;
+					known.set(key, answer);
+				}
+				return answer;
+			}
+		};
+	}
+
+	/** Things that a course within so much of the best can use at all. */
+	private usable(best: Best, spare: number): number[] {
+		const { uses } = this.chain;
+		const used = new Set<number>();
+		for (const list of this.near(best, spare).lists)
+			for (const choice of list)
+				this.optionIn.forEach((option, f) => uses(f, option[choice]!).forEach((thing) => used.add(thing)));
+		return [...used].sort((a, b) => a - b);
+	}
 }
 
 /**
  * The best course through a chain, exact in all four levels.
- * @throws RangeError when a factor has no option
+ * @throws RangeError when a factor has no option, or when no course leads through
  */
 export function bestCourse(chain: Chain): Course {
-	const choices = chain.sizes.reduce((a, b) => a * b, 1);
-	if (choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
 	if (chain.cells === 0)
 		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
-	const tables = changeTables(chain);
-	const bounds = boundsOf(chain, tables, choices);
-	const { label: best, proven: levelsProven } = bestLabel(chain, tables, bounds, choices);
-	const limit: Limit = { blame: best.blame, rest: best.rest };
-	const work: Work = { left: levelsProven ? MASS_WORK : 0 };
-	const within = (allowed: ReadonlySet<number>): Label[] => {
-		const open = chain.sizes.map((size, f) =>
-			Array.from({ length: size }, (_, option) => option).filter((option) =>
-				chain.uses(f, option).every((thing) => allowed.has(thing))
+	const solver = new ChainSolver(chain);
+	const best = solver.solve();
+	if (!best?.label) throw new RangeError('no course leads through the cells, allowed is at least one');
+	const first = solver.courseOf(best.label);
+	const mass = best.proven
+		? lightestSet(new Set(first.used), solver.things(), chain.massG, [solver.oracle(best)])
+		: { things: new Set(first.used), proven: false };
+	const label = best.proven
+		? solver.within(
+				best,
+				solver.openOf((thing) => mass.things.has(thing))
 			)
-		);
-		return forward(chain, tables, bounds, { limit, open, work });
-	};
-	const usedBy = (label: Label): number[] =>
-		wayOf(label).flatMap((choice) =>
-			optionsOf(choice, chain.sizes).flatMap((option, f) => [...chain.uses(f, option)])
-		);
-	const everUsed = chain.sizes.flatMap((size, f) =>
-		Array.from({ length: size }, (_, option) => chain.uses(f, option)).flat()
-	);
-	const indexes = [...new Set(everUsed)].sort((a, b) => a - b);
-	const asThings = (set: ReadonlySet<number>): Set<number> => new Set([...set].map((at) => indexes[at]!));
-	const start = new Set(usedBy(best).map((thing) => indexes.indexOf(thing)));
-	const masses = indexes.map((thing) => chain.massG[thing]!);
-	const mass = lightestSet(
-		start,
-		masses,
-		(candidate) => within(asThings(candidate)).length > 0,
-		() => work.left < 0
-	);
-	const massProven = mass.proven && work.left >= 0;
-	work.left = Infinity;
-	const lightest = levelsProven ? bestOf(within(asThings(mass.things))) : best;
-	const used = new Set(usedBy(lightest));
+		: null;
+	const course = solver.courseOf(label ?? best.label);
 	return {
-		choices: wayOf(lightest).map((choice) => optionsOf(choice, chain.sizes)),
-		blame: lightest.blame,
-		sweat: Math.floor(lightest.rest / SWEAT_UNIT),
-		changes: lightest.rest % SWEAT_UNIT,
-		massG: [...used].reduce((sum, thing) => sum + chain.massG[thing]!, 0),
-		used: [...used].sort((a, b) => a - b),
-		proven: levelsProven && massProven
+		...course,
+		massG: course.used.reduce((sum, thing) => sum + chain.massG[thing]!, 0),
+		proven: best.proven && mass.proven
 	};
 }

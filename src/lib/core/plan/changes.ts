@@ -58,18 +58,27 @@ export function changeBetween(factor: Factor, from: Stack, to: Stack): Change {
 	};
 }
 
+/** Cost of opening or closing a front between two cells, in hundredths. */
+export function ventCost(before: Cell, after: Cell): number {
+	if (before.heated || after.heated || after.fresh) return CHANGE_COST.heated;
+	return CHANGE_COST.vent * (isHard(before, after) ? HARD_DOUBLES : 1);
+}
+
+const warmestFeltC = (before: Cell, after: Cell): number => Math.max(before.feltTempC, after.feltTempC);
+const isHard = (before: Cell, after: Cell): boolean =>
+	WETTING_SHARE[after.precipitation] >= 0.5 ||
+	after.light === 'dark' ||
+	warmestFeltC(before, after) <= NUMB_FELT_C;
+
 /** Cost of a change between two cells, in hundredths; Infinity where it cannot be done. */
 export function changeCost(change: Change, before: Cell, after: Cell): number {
 	if (change.toggles === 0) return 0;
 	if (before.heated || after.heated || after.fresh) return CHANGE_COST.heated * change.toggles;
 	const both = (mark: Cell['marks'][number]): boolean =>
 		before.marks.includes(mark) && after.marks.includes(mark);
-	const warmestC = Math.max(before.feltTempC, after.feltTempC);
-	if ((change.bootsOff || change.baresSkin) && warmestC <= COVER_FELT_C) return Infinity;
+	if ((change.bootsOff || change.baresSkin) && warmestFeltC(before, after) <= COVER_FELT_C) return Infinity;
 	if (change.bootsOff && both('boots-on')) return Infinity;
 	if (change.legs && (both('harness') || both('roped'))) return Infinity;
 	if (change.turnsOn && after.marks.includes('pack-away')) return Infinity;
-	const isHard =
-		WETTING_SHARE[after.precipitation] >= 0.5 || after.light === 'dark' || warmestC <= NUMB_FELT_C;
-	return change.cost * (isHard ? HARD_DOUBLES : 1);
+	return change.cost * (isHard(before, after) ? HARD_DOUBLES : 1);
 }

@@ -3,9 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
 import { clothOf, wearableThings } from '../cloth/things';
-import type { WornThing } from '../document/types';
-import { chooseOutfits, stopsSoonAfter, type StagePlan } from './choose';
-import { cellsOf } from './conditions';
+import { OPENINGS, type WornThing } from '../document/types';
+import { mayOpen, opensBy } from './body-table';
+import { chooseOutfits, type StagePlan } from './choose';
+import { ventCost } from './changes';
+import { cellsOf, type Cell } from './conditions';
+import { stopsSoonAfter } from './day-chains';
+import { outermost } from './outfit';
 import { personOf } from './person';
 import { planStage } from './plan';
 import { FACTORS, factorOf, giveOutfit, givenWardrobe, wardrobeOf } from './wardrobe';
@@ -68,21 +72,39 @@ describe('the choice of outfits', () => {
 				const found = levels(chooseOutfits(cells, wardrobe, person));
 
 				const { trunk, legs, head } = wardrobe.stacks;
-				const outfits: WornThing[][] = trunk.flatMap((t) =>
-					legs.flatMap((l) =>
-						head.map((h) =>
-							[...t.layers, ...l.layers, ...h.layers]
-								.sort((a, b) => a.position - b.position)
-								.map(({ cloth }) => ({ thingId: cloth.thingId, opening: 'closed' as const }))
+				const outfitsOf = (cell: Cell): WornThing[][] =>
+					trunk.flatMap((t) =>
+						legs.flatMap((l) =>
+							head.flatMap((h) =>
+								OPENINGS.slice(0, mayOpen(cell) ? opensBy(t) + 1 : 1).map((opening) =>
+									[...t.layers, ...l.layers, ...h.layers]
+										.sort((a, b) => a.position - b.position)
+										.map((layer) => ({
+											thingId: layer.cloth.thingId,
+											opening: layer === outermost(t.layers, 'torso') ? opening : ('closed' as const)
+										}))
+								)
+							)
 						)
-					)
-				);
+					);
+				const each = cells.map(outfitsOf);
+				const openingOf = (worn: WornThing[]): number =>
+					Math.max(0, ...worn.map(({ opening }) => OPENINGS.indexOf(opening)));
 				let best = [Infinity, Infinity, Infinity, Infinity];
 				const walk = (chosen: WornThing[][]): void => {
-					if (chosen.length < cells.length) return outfits.forEach((outfit) => walk([...chosen, outfit]));
+					if (chosen.length < cells.length)
+						return each[chosen.length]!.forEach((outfit) => walk([...chosen, outfit]));
 					const given = givenWardrobe(cloths);
 					chosen.forEach((worn, k) => giveOutfit(given, k, worn));
 					const own = levels(chooseOutfits(cells, given, person));
+					// What is given says nothing of the effort of opening it.
+					own[2]! += chosen.reduce(
+						(sum, worn, k) =>
+							k > 0 && openingOf(worn) !== openingOf(chosen[k - 1]!)
+								? sum + ventCost(cells[k - 1]!, cells[k]!) / 100
+								: sum,
+						0
+					);
 					if (less(own, best)) best = own;
 				};
 				walk([]);

@@ -53,9 +53,10 @@ describe('lightestSet', () => {
 			fc.property(cases, ({ massG, needs }) => {
 				const { things, proven } = lightestSet(
 					all(massG),
+					[...all(massG)],
 					massG,
-					(set) => meets(set, needs),
-					() => false
+					[{ things: [...all(massG)], holds: (set) => meets(set, needs) }],
+					{ isOver: () => false }
 				);
 				expect(proven).toBe(true);
 				expect(meets(things, needs)).toBe(true);
@@ -67,12 +68,15 @@ describe('lightestSet', () => {
 		const massG = [10, 6, 6, 1];
 		const needs = [[0, 1], [0, 2], [3]];
 		let calls = 0;
-		const { things, proven } = lightestSet(
+		const things_ = [...all(massG)];
+		const { things, proven, atLeastG } = lightestSet(
 			all(massG),
+			things_,
 			massG,
-			(set) => ++calls < 3 && meets(set, needs),
-			() => calls >= 3
+			[{ things: things_, holds: (set) => ++calls < 3 && meets(set, needs) }],
+			{ isOver: () => calls >= 3 }
 		);
+		expect(atLeastG).toBeLessThanOrEqual(leastG(massG, needs));
 		expect(proven).toBe(false);
 		expect(meets(things, needs)).toBe(true);
 	});
@@ -91,9 +95,9 @@ describe('lightestSet', () => {
 			for (const start of [[0], [1, 2]]) {
 				const { things } = lightestSet(
 					new Set(start),
+					massG.map((_, thing) => thing),
 					massG,
-					(set) => meets(set, needs),
-					() => false
+					[{ things: massG.map((_, thing) => thing), holds: (set) => meets(set, needs) }]
 				);
 				expect([...things].sort()).toEqual([...best]);
 			}

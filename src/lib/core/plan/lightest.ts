@@ -5,14 +5,17 @@
 /** Steps after which the search for the lightest hitting set is given up. */
 const MOST_STEPS = 20_000;
 
+/** Finds the least mass of things that hits every cut; null when that takes too long. */
+export type HittingSolver = (
+	cuts: readonly (readonly number[])[],
+	massG: readonly number[]
+) => Set<number> | null;
+
 /**
  * Least mass of things that hits every cut, each of which needs at least one of its things; null when that takes too
  * long to find.
  */
-export function lightestHitting(
-	cuts: readonly (readonly number[])[],
-	massG: readonly number[]
-): Set<number> | null {
+export const lightestHitting: HittingSolver = (cuts, massG) => {
 	let best: Set<number> | null = null;
 	let bestG = Infinity;
 	let steps = 0;
@@ -35,52 +38,85 @@ export function lightestHitting(
 	};
 	search(new Set(), new Set(), 0);
 	return steps > MOST_STEPS ? null : (best ?? new Set());
+};
+
+/** One part of the whole (a day): whether a set of things keeps its optimum; more things never do worse. */
+export interface Oracle {
+	/** things that make a difference to it */
+	things: readonly number[];
+	holds(things: ReadonlySet<number>): boolean;
+}
+
+export interface Lightest {
+	things: Set<number>;
+	proven: boolean;
+	/** least mass that any set can have, by what has been shown so far */
+	atLeastG: number;
 }
 
 /**
- * The lightest set of things with which the first three levels keep their optimum. Whether a set does is monotone, so
- * this is an implicit hitting set: a set that fails is grown while it still fails, and what is then left out is a cut,
- * of which at least one thing must be taken.
- * @param start things of one best course
- * @param holds whether a set of things keeps the optimum
+ * The lightest set of things with which every part keeps its optimum. Whether a set does is monotone, so this is an
+ * implicit hitting set: a set that fails a part is grown while it still fails it, light things first, and what is then
+ * left out is a cut, of which at least one thing must be taken.
+ * @param start things with which every part holds
+ * @param all things that can be taken
+ * @param massG mass of every thing, by its number; 0 for what comes along anyway
+ * @param hit solver of the small integer program
  * @param isOver whether it shall settle for the lightest set so far
  */
 export function lightestSet(
 	start: ReadonlySet<number>,
+	all: readonly number[],
 	massG: readonly number[],
-	holds: (things: ReadonlySet<number>) => boolean,
-	isOver: () => boolean
-): { things: Set<number>; proven: boolean } {
-	const all = massG.map((_, thing) => thing);
+	parts: readonly Oracle[],
+	{ hit = lightestHitting, isOver = () => false }: { hit?: HittingSolver; isOver?: () => boolean } = {}
+): Lightest {
 	const heaviestFirst = [...all].sort((a, b) => massG[b]! - massG[a]! || a - b);
 	const totalG = (things: ReadonlySet<number>): number =>
 		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
 	const cuts: number[][] = [];
-	const keeps = (things: ReadonlySet<number>): boolean => things.size === all.length || holds(things);
-	/** Grows a failing set, light things first, and remembers what it lacks. */
-	const learn = (failing: ReadonlySet<number>): void => {
-		const grown = new Set(failing);
-		for (const thing of [...heaviestFirst].reverse()) {
-			if (grown.has(thing)) continue;
-			grown.add(thing);
-			if (keeps(grown)) grown.delete(thing);
+	// A part that failed lately is asked first.
+	const order = parts.map((_, part) => part);
+	const failing = (things: ReadonlySet<number>): number => {
+		for (let at = 0; at < order.length; at++) {
+			const part = order[at]!;
+			if (parts[part]!.holds(things)) continue;
+			order.splice(at, 1);
+			order.unshift(part);
+			return part;
 		}
-		cuts.push(all.filter((thing) => !grown.has(thing)));
+		return -1;
+	};
+	const learn = (things: ReadonlySet<number>, part: number): void => {
+		const { things: own, holds } = parts[part]!;
+		const matters = new Set(own);
+		const grown = new Set(things);
+		for (const thing of [...heaviestFirst].reverse()) {
+			if (grown.has(thing) || !matters.has(thing)) continue;
+			grown.add(thing);
+			if (holds(grown)) grown.delete(thing);
+		}
+		const cut = own.filter((thing) => !grown.has(thing));
+		if (cut.length > 0) cuts.push(cut);
 	};
 	let best = new Set(start);
 	for (const thing of heaviestFirst) {
 		if (!best.has(thing)) continue;
 		const without = new Set(best);
 		without.delete(thing);
-		if (keeps(without)) best = without;
-		else if (!isOver()) learn(without);
+		const part = failing(without);
+		if (part < 0) best = without;
+		else if (!isOver()) learn(without, part);
 	}
+	let atLeastG = 0;
 	while (!isOver()) {
-		const lower = lightestHitting(cuts, massG);
+		const lower = hit(cuts, massG);
 		if (!lower) break;
-		if (totalG(lower) >= totalG(best)) return { things: best, proven: true };
-		if (keeps(lower)) return { things: lower, proven: true };
-		learn(lower);
+		atLeastG = Math.min(totalG(best), Math.max(atLeastG, totalG(lower)));
+		if (totalG(lower) >= totalG(best)) return { things: best, proven: true, atLeastG: totalG(best) };
+		const part = failing(lower);
+		if (part < 0) return { things: lower, proven: true, atLeastG: totalG(lower) };
+		learn(lower, part);
 	}
-	return { things: best, proven: false };
+	return { things: best, proven: false, atLeastG };
 }

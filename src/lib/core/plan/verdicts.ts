@@ -7,7 +7,7 @@ import { comfortableWettedness } from '../body/two-node';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
 import { covers, type Cloth } from '../cloth/things';
-import { stopsSoonAfter } from './choose';
+import { stopsSoonAfter } from './day-chains';
 import { BEFORE_STOP_MINUTES } from './levels';
 import type { Cell } from './conditions';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';

@@ -30,7 +30,7 @@ export interface Wardrobe {
 	underwear: Cloth[];
 	stacks: Record<Factor, Stack[]>;
 	/** front opening of each trunk stack, as the factor that it leaves on the trunk */
-	openings: Map<Stack, { factor: number; by: Map<number, Opening> }>;
+	openings: Map<Stack, { factor: number; widest: Opening; by: Map<number, Opening> }>;
 	/** stacks that stand in place of a choice, by cell */
 	fixed: Map<number, Record<Factor, number>>;
 	/** whether things were left out of the search */
@@ -184,8 +184,11 @@ export function giveOutfit(wardrobe: Wardrobe, cell: number, worn: readonly Worn
 		const stack = givenStack(wardrobe, own);
 		if (factor === 'trunk') {
 			const by = new Map(own.map((index) => [index, worn[indexes.indexOf(index)]!.opening]));
-			const least = Math.min(1, ...[...by.values()].map((opening) => OPENING_FACTOR[opening]));
-			wardrobe.openings.set(stack, { factor: least, by });
+			const widest = [...by.values()].reduce<Opening>(
+				(most, opening) => (OPENING_FACTOR[opening] < OPENING_FACTOR[most] ? opening : most),
+				'closed'
+			);
+			wardrobe.openings.set(stack, { factor: OPENING_FACTOR[widest], widest, by });
 		}
 		given[factor] = wardrobe.stacks[factor].push(stack) - 1;
 	}

@@ -1,0 +1,409 @@
+import {
+	bloodHeatWm2,
+	type Extremity,
+	WARM_EXTREMITY_C,
+	SHORT_EXTREMITY_C,
+	COOL_FINGER_C
+} from '../body/extremities';
+import { WORK_WM2 } from '../body/effort';
+import { OPENING_FACTOR, regionTotalM2kw } from '../cloth/supply';
+import type { Stack } from '../cloth/stacks';
+import type { Cloth } from '../cloth/things';
+import { OPENINGS } from '../document/types';
+import { CLO_M2KW } from '../units';
+import {
+	BODY_FACTORS,
+	bodyTable,
+	bodyViews,
+	mayOpen,
+	opensBy,
+	type BodyTable,
+	type BodyViews
+} from './body-table';
+import type { Chain, Judged } from './chain';
+import { changeBetween, changeCost, ventCost, type Change } from './changes';
+import type { Cell } from './conditions';
+import { blameOfUnmet, demandsOf } from './demands';
+import { cellAir, debtEndWhm2, type CellAir } from './ledger';
+import {
+	BEFORE_STOP_MINUTES,
+	BLAME,
+	BOOTS_OFF_AFTER_MIN,
+	DEBT_STEP_WHM2,
+	HOT_FINGER_C,
+	steps
+} from './levels';
+import { localCourse, type DebtSpan } from './local';
+import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from './needs';
+import { layersOf, outermost, type Outfit, type WornLayer } from './outfit';
+import type { Person } from './person';
+import type { Factor, Wardrobe } from './wardrobe';
+
+/**
+ * A day as chains of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
+ * the front is open) with what those give.
+ */
+
+/** What a change that cannot be done costs when the outfit is given all the same, in hundredths. */
+const GIVEN_CHANGE_COST = 1e5;
+
+/** Whether a stop or ride outdoors begins soon after each cell. */
+export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
+	return cells.map((_, k) => {
+		let passed = 0;
+		for (let next = k + 1; next < cells.length && passed <= BEFORE_STOP_MINUTES; next++) {
+			const cell = cells[next]!;
+			if (cell.heated) return false;
+			if (cell.kind === 'stop' || cell.kind === 'ride') return true;
+			passed += cell.minutes;
+		}
+		return false;
+	});
+}
+
+/** What all chains of one day share: cells, air, balance and the time of the stops. */
+export interface Day {
+	cells: readonly Cell[];
+	airs: CellAir[];
+	person: Person;
+	wardrobe: Wardrobe;
+	soon: boolean[];
+}
+export const dayOf = (cells: readonly Cell[], wardrobe: Wardrobe, person: Person): Day => ({
+	cells,
+	airs: cells.map(cellAir),
+	person,
+	wardrobe,
+	soon: stopsSoonAfter(cells)
+});
+
+/** Groups that are solved one after the other; the body knows what the first three wear. */
+export const LIMBS = ['eyes', 'hands', 'feet'] as const;
+export type Limb = (typeof LIMBS)[number];
+
+const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
+
+const changesKnown = new WeakMap<readonly Stack[], Change[][]>();
+/** What it takes to go from any stack of a factor to any other. */
+function changeTable(factor: Factor, stacks: readonly Stack[]): Change[][] {
+	let table = changesKnown.get(stacks);
+	if (!table || table.length !== stacks.length) {
+		table = stacks.map((from) => stacks.map((to) => changeBetween(factor, from, to)));
+		changesKnown.set(stacks, table);
+	}
+	return table;
+}
+
+/** Whether a stack may be worn in a cell: only the given one where an outfit is given, else only chosen ones. */
+function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number): boolean {
+	const given = wardrobe.fixed.get(cell);
+	if (given) return given[factor] === option;
+	for (const other of wardrobe.fixed.values()) if (other[factor] === option) return false;
+	return true;
+}
+
+/** Judges options of one choice; a state below 0 is not known to it. */
+type Judge = (k: number, options: readonly number[], state: number, into: Judged) => void;
+
+/** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
+const DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 70.001, 100];
+/** Steps of how far a finger or toe is below warm, K. */
+const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 26];
+
+/** The chain of some factors, and of the opening of the front where `fronts` is more than one. */
+function chainFrom(
+	day: Day,
+	factors: readonly Factor[],
+	stateEdges: readonly number[],
+	judge: Chain['judge'],
+	fronts = 0
+): Chain {
+	const { cells, wardrobe } = day;
+	const tables = factors.map((factor) => changeTable(factor, wardrobe.stacks[factor]));
+	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
+	const isGiven = (k: number): boolean => wardrobe.fixed.has(k);
+	return {
+		cells: cells.length,
+		sizes: fronts > 0 ? [...sizes, fronts] : sizes,
+		change: (k, f, from, to) => {
+			if (from === to) return 0;
+			if (f === factors.length) return ventCost(cells[k - 1]!, cells[k]!);
+			const cost = changeCost(tables[f]![from]![to]!, cells[k - 1]!, cells[k]!);
+			return isGiven(k) || isGiven(k - 1) ? Math.min(GIVEN_CHANGE_COST, cost) : cost;
+		},
+		judge,
+		startState: 0,
+		stateEdges,
+		uses: (f, option) =>
+			f === factors.length ? [] : wardrobe.stacks[factors[f]!][option]!.layers.map(({ index }) => index),
+		massG: wardrobe.cloths.map((cloth) => cloth.massG)
+	};
+}
+
+/** The chain of a single factor, where only open options are judged. */
+const limbChain = (day: Day, factor: Factor, stateEdges: readonly number[], judge: Judge): Chain => {
+	const anyGiven = day.wardrobe.fixed.size > 0;
+	const options: [number] = [0];
+	return chainFrom(day, [factor], stateEdges, (k, option, state, into) => {
+		if (anyGiven && !isOpen(day.wardrobe, k, factor, option)) {
+			into.blame = Infinity;
+			into.state = state;
+			return;
+		}
+		options[0] = option;
+		judge(k, options, state, into);
+	});
+};
+
+/** State at the start of a cell: a morning begins anew. */
+export const restart = (cell: Cell, state: number): number => (cell.fresh ? 0 : state);
+
+/** Underwear is added to every outfit that is chosen; a given one is taken as it is. */
+export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
+	wardrobe.fixed.has(k)
+		? []
+		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
+
+/** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
+const handsJudge =
+	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	(k, [option], state, into) => {
+		const cell = day.cells[k]!;
+		const stack = day.wardrobe.stacks.hands[option!]!;
+		const worn = cloths(stack);
+		const local = localOf(day, 'fingers', k, worn, restart(cell, state), spans[k]!);
+		into.state = local.state;
+		if (cell.heated) {
+			into.blame = 0;
+			into.sweat = worn.length * cell.minutes;
+			return;
+		}
+		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
+		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
+		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
+		const total = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
+		const excess =
+			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
+		const sweat = worn.length > 0 ? Math.round(Math.max(0, excess / CLO_M2KW) * cell.minutes) : 0;
+		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
+		into.blame = local.blame + clumsy + bare + unmet;
+		into.sweat = sweat;
+	};
+
+/** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
+const feetJudge =
+	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	(k, [option], state, into) => {
+		const cell = day.cells[k]!;
+		const worn = cloths(day.wardrobe.stacks.feet[option!]!);
+		const local = localOf(day, 'toes', k, worn, restart(cell, state), spans[k]!);
+		into.state = local.state;
+		const sock = isSocked(worn) ? 0 : BLAME.noSock;
+		if (cell.heated) {
+			into.blame = sock;
+			into.sweat = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN ? cell.minutes : 0;
+			return;
+		}
+		const { layers } = day.wardrobe.stacks.feet[option!]!;
+		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), layers, cell);
+		into.blame = (isShod(worn) ? 0 : BLAME.bare) + sock + unmet + local.blame;
+		into.sweat = 0;
+	};
+
+/** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
+const eyesJudge =
+	(day: Day): Judge =>
+	(k, [option], _state, into) => {
+		const cell = day.cells[k]!;
+		const worn = cloths(day.wardrobe.stacks.eyes[option!]!);
+		const needed = lensNeeded(cell);
+		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
+		const idle = cell.heated || cell.light === 'dark';
+		const { layers } = day.wardrobe.stacks.eyes[option!]!;
+		into.blame =
+			(needed !== null && !covered ? BLAME.bare : 0) +
+			blameOfUnmet(demandsOf(cell, 'eyes', day.person.schools), layers, cell);
+		into.sweat = worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0;
+		into.state = 0;
+	};
+
+function localOf(
+	day: Day,
+	extremity: Extremity,
+	k: number,
+	worn: readonly Cloth[],
+	belowWarmK: number,
+	spans: readonly DebtSpan[]
+): { blame: number; state: number } {
+	const region = extremity === 'fingers' ? 'hands' : 'feet';
+	const layers = worn.map((cloth) => ({
+		localClo: cloth.localClo,
+		share: cloth.regions[region],
+		airPermeability: cloth.airPermeability
+	}));
+	const total = regionTotalM2kw(layers, day.airs[k]!.air);
+	const course = localCourse(extremity, day.cells[k]!, WARM_EXTREMITY_C - belowWarmK, total, spans);
+	const blame =
+		course.verdict === 'short'
+			? BLAME.localShort * steps(SHORT_EXTREMITY_C - course.lowestC, 1)
+			: course.verdict === 'cool'
+				? BLAME.localCool * steps(COOL_FINGER_C - course.lowestC, 1)
+				: 0;
+	return { blame, state: WARM_EXTREMITY_C - course.endC };
+}
+
+const asOutfit = (stack: Stack): Outfit =>
+	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
+
+/** Judges of hands and feet, for the time during which the body is in debt; eyes do not care. */
+export function limbJudge(day: Day, limb: Limb, spans: readonly (readonly DebtSpan[])[]): Judge {
+	if (limb === 'eyes') return eyesJudge(day);
+	return limb === 'hands' ? handsJudge(day, spans) : feetJudge(day, spans);
+}
+/** The chain of hands, feet or eyes. */
+export const chainOfLimb = (day: Day, limb: Limb, spans: readonly (readonly DebtSpan[])[]): Chain =>
+	limbChain(day, limb, limb === 'eyes' ? [0] : LOCAL_EDGES, limbJudge(day, limb, spans));
+
+const viewsKnown = new WeakMap<Wardrobe['stacks'], { many: string; views: BodyViews }>();
+function viewsOf(wardrobe: Wardrobe): BodyViews {
+	const many = BODY_FACTORS.map((factor) => wardrobe.stacks[factor].length).join();
+	const before = viewsKnown.get(wardrobe.stacks);
+	if (before?.many === many) return before.views;
+	const views = bodyViews(wardrobe);
+	viewsKnown.set(wardrobe.stacks, { many, views });
+	return views;
+}
+
+/** Tables of cells that were worked out before: like cells share one. */
+export type BodyTables = Map<string, BodyTable>;
+
+/** The chain of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear. */
+export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTables = new Map()): Chain {
+	const { cells, airs, person, wardrobe, soon } = day;
+	const views = viewsOf(wardrobe);
+	const mostOpen = Math.max(...wardrobe.stacks.trunk.map(opensBy));
+	const fronts = cells.some(mayOpen) ? mostOpen + 1 : 1;
+	const tables = cells.map((cell, k) => {
+		const always = [...underwearAt(wardrobe, k), ...others[k]!];
+		const { airTempC, airVelocityMs, humidityPct, metabolicWm2, minutes, rainMinutes, place, feltTempC } =
+			cell;
+		const ids = always.map(({ cloth }) => cloth.thingId);
+		const key = JSON.stringify([
+			airTempC,
+			airVelocityMs,
+			humidityPct,
+			metabolicWm2,
+			minutes,
+			rainMinutes,
+			place,
+			feltTempC,
+			cell.kind,
+			cell.heated,
+			cell.isStart,
+			cell.precipitation,
+			cell.light,
+			cell.ground,
+			cell.wind10mKmh,
+			cell.marks,
+			cell.terrain,
+			soon[k],
+			fronts,
+			ids
+		]);
+		const table =
+			made.get(key) ?? bodyTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person, fronts);
+		made.set(key, table);
+		return table;
+	});
+	const [trunk, legs, head] = BODY_FACTORS.map((factor) => wardrobe.stacks[factor].length) as [
+		number,
+		number,
+		number
+	];
+	// Outfits that are given stand apart from those that are chosen: which belongs where.
+	const open =
+		wardrobe.fixed.size === 0
+			? null
+			: cells.map((_, k) => {
+					const may = BODY_FACTORS.map((factor) =>
+						wardrobe.stacks[factor].map((_, option) => isOpen(wardrobe, k, factor, option))
+					);
+					return Uint8Array.from({ length: trunk * legs * head }, (_, outfit) =>
+						Number(
+							may[0]![Math.floor(outfit / head / legs)]! &&
+								may[1]![Math.floor(outfit / head) % legs]! &&
+								may[2]![outfit % head]!
+						)
+					);
+				});
+	const loss = { neutralWm2: 0, minimalWm2: 0 };
+	const { holdWhm2, rightWhm2 } = person.marks;
+	return chainFrom(
+		day,
+		BODY_FACTORS,
+		DEBT_EDGES,
+		(k, choice, state, into) => {
+			const cell = cells[k]!;
+			const table = tables[k]!;
+			if (table.blame[choice]! < 0 || (open && !open[k]![Math.floor(choice / fronts)])) {
+				into.blame = Infinity;
+				into.state = state;
+				return;
+			}
+			loss.neutralWm2 = table.neutralWm2[choice]!;
+			loss.minimalWm2 = table.minimalWm2[choice]!;
+			const start = restart(cell, state);
+			const end = debtEndWhm2(cell, loss, start, person);
+			const peak = Math.max(start, end);
+			into.state = end;
+			into.sweat = table.sweat[choice]!;
+			into.blame = cell.heated
+				? table.blame[choice]!
+				: table.blame[choice]! +
+					BLAME.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
+					BLAME.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
+		},
+		fronts
+	);
+}
+
+export interface Dressed {
+	outfits: Outfit[];
+	/** front opening per cell, as the factor left on the trunk */
+	openings: number[];
+}
+
+const inOrder = (outfit: WornLayer[]): WornLayer[] => outfit.sort((a, b) => a.position - b.position);
+
+/** Outfits of hands, feet and eyes together, from what was chosen of each. */
+export const limbOutfits = (day: Day, chosen: Readonly<Record<Limb, number[][]>>): Outfit[] =>
+	day.cells.map((_, k) =>
+		(['hands', 'feet', 'eyes'] as const).flatMap((limb) =>
+			asOutfit(day.wardrobe.stacks[limb][chosen[limb][k]![0]!]!)
+		)
+	);
+
+/** Whole outfits from what has been chosen for the body and for the rest. */
+export function dressedBy(day: Day, body: number[][], others: readonly Outfit[]): Dressed {
+	const { wardrobe } = day;
+	const stackOf = (k: number, f: number): Stack => wardrobe.stacks[BODY_FACTORS[f]!][body[k]![f]!]!;
+	const openings: number[] = [];
+	const outfits = day.cells.map((_, k) => {
+		const trunk = stackOf(k, 0);
+		const given = wardrobe.openings.get(trunk);
+		const front = OPENINGS[body[k]![3] ?? 0]!;
+		const opened = front === 'closed' ? null : outermost(trunk.layers, 'torso');
+		openings.push(given?.factor ?? OPENING_FACTOR[front]);
+		return inOrder([
+			...underwearAt(wardrobe, k),
+			...others[k]!,
+			...trunk.layers.map((layer) => ({
+				...layer,
+				opening: given?.by.get(layer.index) ?? (layer === opened ? front : ('closed' as const))
+			})),
+			...asOutfit(stackOf(k, 1)),
+			...asOutfit(stackOf(k, 2))
+		]);
+	});
+	return { outfits, openings };
+}
