@@ -7,7 +7,8 @@ import { threeWeathers } from '../src/lib/core/weather/climate';
 import { CATALOGUE } from '../src/lib/core/cloth/catalogue';
 import { findingsOf } from '../src/lib/core/plan/findings';
 import { personOf } from '../src/lib/core/plan/person';
-import { planDocument, planStage } from '../src/lib/core/plan/plan';
+import { planStage } from '../src/lib/core/plan/plan';
+import { planDocument } from '../src/lib/core/trip/plan-trip';
 import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
 import { kitOf, stageOf } from '../tests/fixtures/make';
 

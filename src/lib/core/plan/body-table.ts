@@ -230,7 +230,9 @@ export function bodyTable(
 					if (carried && cell.precipitation === 'dry' && stacks[0].membrane) idle += MEMBRANE_SWEAT;
 					if (carried && cell.precipitation === 'dry' && stacks[1].membrane) idle += MEMBRANE_SWEAT / 2;
 				}
-				for (let front = 0; front < fronts && front <= opensTo[t]!; front++) {
+				// Nobody opens what is not too warm.
+				let tooWarm = true;
+				for (let front = 0; front < fronts && front <= opensTo[t]! && tooWarm; front++) {
 					const choice = outfit * fronts + front;
 					const opening = Math.max(front, givenOpening[t]!);
 					let conductance = 0;
@@ -238,6 +240,7 @@ export function bodyTable(
 					const clo = resultantClo(conductance, air.air);
 					const loss = lossOf(air.balance, clo, person.offsetClo);
 					const excess = Math.max(0, clo - tooWarmAboveClo);
+					tooWarm = excess > 0;
 					table.neutralWm2[choice] = loss.neutralWm2;
 					table.minimalWm2[choice] = loss.minimalWm2;
 					table.blame[choice] = blame;

@@ -118,23 +118,13 @@ export interface Best extends CourseLevels {
 	prefix: Float64Array;
 }
 
-/** How far beyond the bound is looked at first, in keys: changes, then sweat, then blame. */
-const TRIES = [
-	0,
-	250,
-	800,
-	2500,
-	10_000,
-	...[1, 4, 16, 64, 256, 1024].map((many) => many * SWEAT_UNIT),
-	...[1, 4, 16, 64, 256, 1024].map((many) => many * BLAME_UNIT),
-	Infinity
-];
 /** Slack that is tried first: a little sweat. */
 const FIRST_SLACK = 3 * SWEAT_UNIT;
-/** Pairs of label and choice that one pass forward may look at; a count, so that results repeat. */
-const MOST_PAIRS = 12_000_000;
-/** Labels that a quick pass keeps at each cell. */
-const QUICK_WIDTH = 150;
+/** Pairs of label and choice that one search may look at; a count, so that results repeat. */
+const MOST_PAIRS = 8_000_000;
+
+/** The table of a factor that is not there. */
+const NO_COST = new Float64Array(1);
 
 export class ChainSolver {
 	readonly choices: number;
@@ -305,19 +295,32 @@ export class ChainSolver {
 		const sweep = used.reduce((sum, options) => sum + options.length, 0);
 		const tables = this.changes(k);
 		const out = new Float64Array(from.length * steps).fill(Infinity);
-		if (from.length * to.length <= 1.5 * domain * sweep) {
+		if (from.length * to.length * (factors + steps) <= domain * sweep * steps) {
+			// Rows and columns of the tables by choice; a factor that is not there costs nothing.
 			const sizes = this.chain.sizes;
+			const columns = [0, 1, 2, 3].map((f) =>
+				Int32Array.from(to, (c) => (f < factors ? this.optionIn[f]![c]! : 0))
+			) as [Int32Array, Int32Array, Int32Array, Int32Array];
+			const [t0, t1, t2, t3] = [0, 1, 2, 3].map((f) => tables[f] ?? NO_COST) as [
+				Float64Array,
+				Float64Array,
+				Float64Array,
+				Float64Array
+			];
+			const [c0, c1, c2, c3] = columns;
+			const row = (f: number, c: number): number => (f < factors ? this.optionIn[f]![c]! * sizes[f]! : 0);
 			for (let i = 0; i < from.length; i++) {
-				for (let j = 0; j < to.length; j++) {
-					let cost = 0;
-					for (let f = 0; f < factors; f++) {
-						const option = this.optionIn[f]!;
-						cost += tables[f]![option[from[i]!]! * sizes[f]! + option[to[j]!]!]!;
-					}
-					if (cost === Infinity) continue;
+				const c = from[i]!;
+				const r0 = row(0, c);
+				const r1 = row(1, c);
+				const r2 = row(2, c);
+				const r3 = row(3, c);
+				const base = i * steps;
+				for (let j = 0, source = 0; j < to.length; j++, source += steps) {
+					const cost = t0[r0 + c0[j]!]! + t1[r1 + c1[j]!]! + t2[r2 + c2[j]!]! + t3[r3 + c3[j]!]!;
 					for (let e = 0; e < steps; e++) {
-						const value = cost + ahead[j * steps + e]!;
-						if (value < out[i * steps + e]!) out[i * steps + e] = value;
+						const value = cost + ahead[source + e]!;
+						if (value < out[base + e]!) out[base + e] = value;
 					}
 				}
 			}
@@ -346,16 +349,24 @@ export class ChainSolver {
 			const size = this.chain.sizes[f]!;
 			const stride = strides[f]!;
 			const swept = new Float64Array(domain * steps).fill(Infinity);
-			for (let d = 0; d < domain; d++) {
-				const own = Math.floor(d / stride) % options.length;
-				const base = d - own * stride;
-				for (let o = 0; o < options.length; o++) {
-					const cost = tables[f]![options[own]! * size + options[o]!]!;
-					if (cost === Infinity) continue;
-					const source = (base + o * stride) * steps;
-					for (let e = 0; e < steps; e++) {
-						const value = values[source + e]! + cost;
-						if (value < swept[d * steps + e]!) swept[d * steps + e] = value;
+			const size_ = options.length;
+			const costs = Float64Array.from(
+				{ length: size_ * size_ },
+				(_, at) => tables[f]![options[Math.floor(at / size_)]! * size + options[at % size_]!]!
+			);
+			for (let high = 0; high < domain; high += stride * size_) {
+				for (let low = 0; low < stride; low++) {
+					for (let own = 0; own < size_; own++) {
+						const target = (high + own * stride + low) * steps;
+						for (let o = 0; o < size_; o++) {
+							const cost = costs[own * size_ + o]!;
+							if (cost === Infinity) continue;
+							const source = (high + o * stride + low) * steps;
+							for (let e = 0; e < steps; e++) {
+								const value = values[source + e]! + cost;
+								if (value < swept[target + e]!) swept[target + e] = value;
+							}
+						}
 					}
 				}
 			}
@@ -375,81 +386,81 @@ export class ChainSolver {
 			bound = Math.min(bound, field.ahead[0]![i * steps + start]!);
 		if (bound === Infinity) return { label: null, proven: true };
 		const work = { left: MOST_PAIRS };
-		for (const more of TRIES) {
-			const label = this.forward(field, bound + more, null, Infinity, work);
-			if (work.left < 0) break;
-			if (label) return { label, proven: true };
-		}
-		work.left = Infinity;
-		return { label: this.forward(field, Infinity, null, QUICK_WIDTH, work), proven: false };
+		const label = this.search(field, Infinity, bound, null, work);
+		return { label, proven: work.left >= 0 };
 	}
 
-	/** The best course within a limit, or null when there is none; unfinished when the work runs out. */
-	private forward(
+	/**
+	 * The best course within a limit, or null when there is none: the most promising way is followed to its end first, and
+	 * what cannot be better than the best so far is dropped. When the work runs out, the best so far.
+	 * @param enough a course that costs no more than this ends the search
+	 */
+	private search(
 		{ lists, ahead, after }: Field,
 		limit: number,
+		enough: number,
 		open: Open | null,
-		width: number,
 		work: { left: number }
 	): Label | null {
 		const { cells, stateEdges: edges, startState, sizes } = this.chain;
 		const steps = edges.length;
 		const factors = this.optionIn.length;
-		let labels: Label[] = [];
-		for (let k = 0; k < cells; k++) {
-			const list = lists[k]!;
-			const open_ = open ? list.map((c) => Number(this.isOpen(open, k, c))) : null;
-			const front: (Label[] | undefined)[] = new Array<Label[] | undefined>(list.length);
-			const reach = (i: number, key: number, state: number, before: Label | null): void => {
-				this.judge(k, list[i]!, state);
-				const own = key + this.key();
-				const after_ = this.judged.state;
-				const step = stepOf(edges, after_);
-				const bound = own + after[k]![i * steps + step]!;
-				if (!(bound <= limit)) return;
-				const others = front[i];
-				if (!others) {
-					front[i] = [{ key: own, state: after_, step, bound, choice: list[i]!, before }];
-					return;
-				}
-				for (const other of others) if (other.key <= own && other.state <= after_) return;
-				let kept = 0;
-				for (const other of others) if (other.key < own || other.state < after_) others[kept++] = other;
-				others.length = kept;
-				others.push({ key: own, state: after_, step, bound, choice: list[i]!, before });
-			};
-			if (k === 0) {
-				const start = stepOf(edges, startState);
-				for (let i = 0; i < list.length; i++)
-					if ((!open_ || open_[i]) && ahead[0]![i * steps + start]! <= limit) reach(i, 0, startState, null);
-			} else {
-				const tables = this.changes(k);
-				work.left -= labels.length * list.length;
-				if (work.left < 0) return null;
-				for (const label of labels) {
-					for (let i = 0; i < list.length; i++) {
-						if (open_ && !open_[i]) continue;
-						const bound = ahead[k]![i * steps + label.step]!;
-						if (!(label.key + bound <= limit)) continue;
-						let cost = 0;
-						for (let f = 0; f < factors; f++) {
-							const option = this.optionIn[f]!;
-							cost += tables[f]![option[label.choice]! * sizes[f]! + option[list[i]!]!]!;
-						}
-						if (!(label.key + cost + bound <= limit)) continue;
-						reach(i, label.key + cost, label.state, label);
-					}
-				}
+		const opened = open
+			? lists.map((list, k) => Uint8Array.from(list, (c) => Number(this.isOpen(open, k, c))))
+			: null;
+		const seen: (Label[] | undefined)[][] = lists.map((list) => new Array<Label[] | undefined>(list.length));
+		let best: Label | null = null;
+		const done = (): boolean => work.left < 0 || (best !== null && best.key <= enough);
+		const dive = (k: number, i: number, key: number, state: number, before: Label | null): void => {
+			this.judge(k, lists[k]![i]!, state);
+			const own = key + this.key();
+			const end = this.judged.state;
+			const step = stepOf(edges, end);
+			const bound = own + after[k]![i * steps + step]!;
+			if (!(bound <= limit)) return;
+			const label: Label = { key: own, state: end, step, bound, choice: lists[k]![i]!, before };
+			if (k === cells - 1) {
+				best = label;
+				limit = own - 0.5;
+				return;
 			}
-			labels = [];
-			for (const own of front) if (own) labels.push(...own);
-			if (labels.length > width) {
-				labels.sort((a, b) => a.bound - b.bound || a.state - b.state || a.choice - b.choice);
-				labels.length = width;
+			const others = seen[k]![i];
+			if (!others) seen[k]![i] = [label];
+			else {
+				for (const other of others) if (other.key <= own && other.state <= end) return;
+				others.push(label);
 			}
-			if (labels.length === 0) return null;
+			const next = lists[k + 1]!;
+			const tables = this.changes(k + 1);
+			const ways: { at: number; cost: number; bound: number }[] = [];
+			work.left -= next.length;
+			for (let j = 0; j < next.length; j++) {
+				if (opened && !opened[k + 1]![j]) continue;
+				const rest = own + ahead[k + 1]![j * steps + step]!;
+				if (!(rest <= limit)) continue;
+				let cost = 0;
+				for (let f = 0; f < factors; f++) {
+					const option = this.optionIn[f]!;
+					cost += tables[f]![option[label.choice]! * sizes[f]! + option[next[j]!]!]!;
+				}
+				if (rest + cost <= limit) ways.push({ at: j, cost, bound: rest + cost });
+			}
+			ways.sort((a, b) => a.bound - b.bound || a.cost - b.cost || a.at - b.at);
+			for (const way of ways) {
+				if (done()) return;
+				if (way.bound <= limit) dive(k + 1, way.at, own + way.cost, end, label);
+			}
+		};
+		const start = stepOf(edges, startState);
+		const first = [...lists[0]!.keys()]
+			.filter((i) => !opened || opened[0]![i])
+			.map((i) => ({ at: i, bound: ahead[0]![i * steps + start]! }))
+			.sort((a, b) => a.bound - b.bound || a.at - b.at);
+		for (const { at, bound } of first) {
+			if (done()) break;
+			if (bound <= limit) dive(0, at, 0, startState, null);
 		}
-		return labels.reduce((a, b) => (b.key < a.key ? b : a));
+		return best;
 	}
 
 	/**
@@ -457,7 +468,13 @@ export class ChainSolver {
 	 * more of changes: the one with the fewest; null when there is none.
 	 */
 	within(best: Best, open: Open, spare = 0): Label | null {
-		return this.forward(this.near(best, spare), best.key + spare, open, Infinity, { left: Infinity });
+		const near = this.near(best, spare);
+		return this.search(near, best.key + spare, best.key, open, { left: MOST_PAIRS });
+	}
+	/** Whether there is such a course. */
+	private leadsWithin(best: Best, open: Open, spare: number): boolean {
+		const near = this.near(best, spare);
+		return this.search(near, best.key + spare, Infinity, open, { left: MOST_PAIRS }) !== null;
 	}
 
 	private readonly nearBy = new WeakMap<Best, Map<number, Field>>();
@@ -498,9 +515,12 @@ export class ChainSolver {
 		return { ...levelsOf(last.key), choices, used: [...used].sort((a, b) => a - b) };
 	}
 
-	/** Asks whether a set of things keeps the optimum, remembering the answers. */
-	oracle(best: Best, spare = 0, at?: Open['at']): Oracle {
-		const own = this.usable(best, spare);
+	/**
+	 * Asks whether a set of things keeps the optimum, remembering the answers.
+	 * @param allows things that may be used here at all
+	 */
+	oracle(best: Best, spare = 0, at?: Open['at'], allows: (thing: number) => boolean = () => true): Oracle {
+		const own = this.usable(best, spare).filter(allows);
 		const known = new Map<string, boolean>();
 		return {
 			things: own,
@@ -508,8 +528,11 @@ export class ChainSolver {
 				const key = own.filter((thing) => things.has(thing)).join();
 				let answer = known.get(key);
 				if (answer === undefined) {
-					const open: Open = { ...this.openOf((thing) => things.has(thing)), ...(at ? { at } : {}) };
-					answer = this.within(best, open, spare) !== null;
+					const open: Open = {
+						...this.openOf((thing) => things.has(thing) && allows(thing)),
+						...(at ? { at } : {})
+					};
+					answer = this.leadsWithin(best, open, spare);
 					known.set(key, answer);
 				}
 				return answer;

@@ -4,7 +4,7 @@ import { documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../
 import type { Bed, Client, Stage } from '../document/types';
 import { coldBatteryShare, countsOf, driesOvernight, mostCounts, piecesFor } from './counting';
 import { listOf } from './list';
-import { planDocument } from './plan';
+import { planDocument } from '../trip/plan-trip';
 
 const HEATED: Bed = { kind: 'heated', washing: true, drying: 'small things' };
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };

@@ -106,9 +106,9 @@ function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number
 type Judge = (k: number, options: readonly number[], state: number, into: Judged) => void;
 
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
-const DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 70.001, 100];
+const DEBT_EDGES = [-20, -10, 0, 10, 22, 31, 40.001, 70.001];
 /** Steps of how far a finger or toe is below warm, K. */
-const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 26];
+const LOCAL_EDGES = [-1, 9, 16.5, 18.001];
 
 /** The chain of some factors, and of the opening of the front where `fronts` is more than one. */
 function chainFrom(

@@ -64,13 +64,22 @@ export interface Lightest {
  * @param hit solver of the small integer program
  * @param isOver whether it shall settle for the lightest set so far
  */
-export function lightestSet(
+export function lightestSet(...asked: Parameters<typeof lightestSteps>): Lightest {
+	const steps = lightestSteps(...asked);
+	for (;;) {
+		const step = steps.next();
+		if (step.done) return step.value;
+	}
+}
+
+/** The same, a step at a time, so that others may have a turn in between. */
+export function* lightestSteps(
 	start: ReadonlySet<number>,
 	all: readonly number[],
 	massG: readonly number[],
 	parts: readonly Oracle[],
 	{ hit = lightestHitting, isOver = () => false }: { hit?: HittingSolver; isOver?: () => boolean } = {}
-): Lightest {
+): Generator<void, Lightest, void> {
 	const heaviestFirst = [...all].sort((a, b) => massG[b]! - massG[a]! || a - b);
 	const totalG = (things: ReadonlySet<number>): number =>
 		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
@@ -107,6 +116,7 @@ export function lightestSet(
 		const part = failing(without);
 		if (part < 0) best = without;
 		else if (!isOver()) learn(without, part);
+		yield;
 	}
 	let atLeastG = 0;
 	while (!isOver()) {
@@ -117,6 +127,7 @@ export function lightestSet(
 		const part = failing(lower);
 		if (part < 0) return { things: lower, proven: true, atLeastG: totalG(lower) };
 		learn(lower, part);
+		yield;
 	}
 	return { things: best, proven: false, atLeastG };
 }

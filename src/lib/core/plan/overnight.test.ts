@@ -8,7 +8,8 @@ import { airInUse } from '../cloth/supply';
 import { eveningWetness, morningWetness, wetCloth } from './overnight';
 import { outfitClo } from './outfit';
 import { packOf, WATER_AND_FOOD } from './pack';
-import { courseOf, planDocument, planStage, wetAfter, wetBefore } from './plan';
+import { courseOf, planStage, wetAfter, wetBefore } from './plan';
+import { planDocument } from '../trip/plan-trip';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
 const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
@@ -110,13 +111,15 @@ describe('the next day', () => {
 		const colder = (stage: typeof second) => stage!.phases[1]!.peakDebtWhm2;
 		expect(colder(second)).toBeGreaterThan(colder(planned(ROOM)[1]!));
 	});
-	it('is the same when one stage is asked for by itself', () => {
+	it('follows from what is worn on the day before', () => {
 		const [one, two] = days(TENT);
-		const wet = wetBefore([two!, one!], two!, guest(), (day, morning) =>
+		const [first, second] = planned(TENT);
+		const wet = second!.morning.map(({ thingId, share }) => [thingId, share]);
+		expect([...wetAfter(first!, one!, guest())]).toEqual(wet);
+		const alone = wetBefore([two!, one!], two!, guest(), (day, morning) =>
 			planStage(day, PLANNED, guest(), [], null, morning)
 		);
-		expect([...wet]).toEqual(planned(TENT)[1]!.morning.map(({ thingId, share }) => [thingId, share]));
-		expect([...wetAfter(planned(TENT)[0]!, one!, guest())]).toEqual([...wet]);
+		expect([...alone]).toEqual([...wetAfter(planStage(one!, PLANNED, guest()), one!, guest())]);
 	});
 	it('does not speak of a damp shell', () => {
 		const client = guest([...KIT, 'hard-shell', 'trousers-hard-shell']);

@@ -26,8 +26,20 @@ export interface Pack {
 const GROUP_G_PER_L = 350;
 
 /** Whether the pack is on the back, or should be. */
-const isCarrying = ({ kind, place, heated }: Cell): boolean =>
+export const isCarrying = ({ kind, place, heated }: Cell): boolean =>
 	!heated && !ROOFED.has(place) && (kind === 'move' || kind === 'stop');
+
+/** The bag with the most room; null when no bag is known of. */
+export const packBag = (kit: readonly Cloth[]): Cloth | null =>
+	kit
+		.filter(({ holdsL }) => holdsL >= PACK_FROM_L)
+		.reduce<Cloth | null>((most, cloth) => (!most || cloth.holdsL > most.holdsL ? cloth : most), null);
+
+/** Packed size up to which a thing rides in a pocket, litres (our assumption). */
+export const POCKET_L = 0.5;
+/** Whether a thing that is carried and not worn takes room in the pack. */
+export const ridesInPack = ({ holdsL, packedL }: Cloth): boolean =>
+	holdsL < PACK_FROM_L && packedL > POCKET_L;
 
 /**
  * What the pack holds in a phase: what is carried and not worn, and the things that are no clothes.
@@ -42,9 +54,7 @@ export function packOf(
 	groupLoadL = 0,
 	wet: Wetness = new Map()
 ): Pack {
-	const bag = kit
-		.filter(({ holdsL }) => holdsL >= PACK_FROM_L)
-		.reduce<Cloth | null>((most, cloth) => (!most || cloth.holdsL > most.holdsL ? cloth : most), null);
+	const bag = packBag(kit);
 	const where = new Map(carried.map((one) => [one.thingId, one.where]));
 	const inside = kit.filter((cloth) => {
 		if (cloth.holdsL >= PACK_FROM_L) return false;

@@ -3,13 +3,14 @@ import { wearableThings, type Cloth } from '../cloth/things';
 import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
 import { bodyCourse, type BodyCourse } from './body-course';
 import { chooseOutfits, type StagePlan } from './choose';
-import { cellsOf, foulStage, type Cell } from './conditions';
+import { cellsOf, type Cell } from './conditions';
 import { findingsOf, worstFirst, type Finding, type JudgedPhase } from './findings';
 import { isAnswered, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
-import { packOf, packTooSmall, type Pack } from './pack';
+import { POCKET_L, packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
+import { representatives } from './rounds';
 import { schoolsOf } from './schools';
 import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
@@ -41,8 +42,6 @@ export interface PlannedStage {
 	proven: boolean;
 }
 
-/** Packed size up to which a thing rides in a pocket, litres (our assumption). */
-const POCKET_L = 0.5;
 /** A thing that is worn again within so many phases rides on top of the pack. */
 const SOON_PHASES = 2;
 
@@ -81,33 +80,8 @@ const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
 	(fixed.weather === undefined || fixed.weather === weather) &&
 	(fixed.round === undefined || fixed.round === cell.round);
 
-/** Loops of more rounds than this are dressed by their first, second and last round. */
-const ROUNDS_DRESSED_APART = 4;
-
-/**
- * The cells for which outfits are chosen, and for every lived cell the one whose outfit it wears. In a long loop the rounds
- * between the second and the last wear what the second does.
- */
-function representatives(cells: readonly Cell[]): { chosen: Cell[]; of: Map<Cell, number> } {
-	const rounds = new Map<string, number>();
-	for (const { phaseId, round } of cells) rounds.set(phaseId, Math.max(rounds.get(phaseId) ?? 0, round));
-	const chosen: Cell[] = [];
-	const of = new Map<Cell, number>();
-	const second = new Map<string, number>();
-	for (const cell of cells) {
-		const last = rounds.get(cell.phaseId)!;
-		const between = last > ROUNDS_DRESSED_APART && cell.round > 2 && cell.round < last;
-		if (between) of.set(cell, second.get(cell.phaseId)!);
-		else {
-			of.set(cell, chosen.push(cell) - 1);
-			if (cell.round === 2) second.set(cell.phaseId, chosen.length - 1);
-		}
-	}
-	return { chosen, of };
-}
-
 /** Whether a round that was not chosen for itself came out worse than every round of its phase that was. */
-function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cell[]): boolean {
+export function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cell[]): boolean {
 	const isChosen = new Set(chosen);
 	const worst = new Map<string, number>();
 	for (const { cell, verdict } of verdicts) {
@@ -117,12 +91,77 @@ function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cell[]): b
 	return verdicts.some(({ cell, verdict }) => VERDICTS.indexOf(verdict) < (worst.get(cell.phaseId) ?? -1));
 }
 
-interface Dressed {
-	verdicts: PhaseVerdict[];
-	choice: StagePlan;
-	wardrobe: Wardrobe;
+/** A day whose outfits are chosen, ready to be judged. */
+export interface ChosenDay {
+	stage: Stage;
+	weather: Weather;
+	client: Client;
+	/** as dry or wet as it is on that day */
+	kit: readonly Cloth[];
+	cells: readonly Cell[];
+	/** for every lived cell the place of its outfit */
+	of: ReadonlyMap<Cell, number>;
+	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'>;
+	/** things were left out of the search */
+	cut: boolean;
 	/** rounds of a loop were dressed alike */
 	alike: boolean;
+	morning: Wetness;
+	/** things that are carried for another weather, by id */
+	alsoCarried?: ReadonlySet<string>;
+	/** outfit that is given for a what-if */
+	givenWhatIf?(cell: Cell): { outfit: Outfit; opening: number } | null;
+}
+
+/** The verdicts of a day whose outfits are chosen. */
+export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
+	const person = personOf(client);
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+	return judgeStage({
+		cells,
+		outfitAt: (i) => {
+			const k = of.get(cells[i]!)!;
+			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
+		},
+		outfitWhatIf: (cell) => givenWhatIf?.(cell) ?? whatIfOutfit(cell, taken, person),
+		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
+		person,
+		isUnasked: (row) => !isAnswered(client, row)
+	});
+}
+
+/** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
+export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
+	const { stage, weather, client, kit, choice, cut, alike, morning, alsoCarried = new Set<string>() } = day;
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
+		...verdict,
+		ladder: ladderOf(verdict, client)
+	}));
+	judged
+		.filter(({ cell }) => cell.kind === 'sleep')
+		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
+	const along = new Set([...takenIds, ...alsoCarried]);
+	const phases = judged.map((phase, k): PlannedPhase => {
+		const carried = carriedIn(k, judged, along, kit);
+		return { ...phase, carried, pack: packOf(carried, kit, stage.groupLoadL, morning) };
+	});
+	return {
+		weather: weather.id,
+		stageId: stage.id,
+		foul: false,
+		phases,
+		findings: worstFirst([
+			...findingsOf({ client, person: personOf(client), weather: weather.id, phases: judged, cut }),
+			...packTooSmall(phases, weather.id, stage.groupLoadL),
+			...wetMorningFinding(judged, [...kit], morning, weather.id)
+		]),
+		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
+		levels: choice.levels,
+		takenIds: [...takenIds],
+		proven: choice.proven && !alike
+	};
 }
 
 /**
@@ -149,70 +188,41 @@ export function planStage(
 	const givenFor = (cell: Cell): WornThing[] | null =>
 		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
 	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
-	const bags = kit.filter((cloth) => cloth.comfortTempC < 20);
 
-	function dress({ chosen, of }: ReturnType<typeof representatives>): Dressed {
+	function dress({ chosen, of }: ReturnType<typeof representatives>): ChosenDay {
 		const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
 		chosen.forEach((cell, k) => {
 			const worn = givenFor(cell);
 			if (worn) giveOutfit(wardrobe, k, worn);
 		});
-		const choice = chooseOutfits(chosen, wardrobe, person);
-		const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
-		const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
-		const verdicts = judgeStage({
+		return {
+			stage,
+			weather,
+			client,
+			kit,
 			cells,
-			outfitAt: (i) => {
-				const k = of.get(cells[i]!)!;
-				return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
-			},
-			outfitWhatIf: (cell) => {
+			of,
+			choice: chooseOutfits(chosen, wardrobe, person),
+			cut: wardrobe.cut,
+			alike: chosen.length < of.size,
+			morning,
+			givenWhatIf: (cell) => {
 				const worn = givenFor(cell);
-				if (!worn) return whatIfOutfit(cell, taken, person);
+				if (!worn) return null;
 				const own = givenWardrobe(kit);
 				giveOutfit(own, 0, worn);
 				const plan = chooseOutfits([cell], own, person);
 				return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
-			},
-			bags,
-			person,
-			isUnasked: (row) => !isAnswered(client, row)
-		});
-		return { verdicts, choice, wardrobe, alike: chosen.length < of.size };
+			}
+		};
 	}
-	const each = { chosen: lived, of: new Map(lived.map((cell, k) => [cell, k])) };
+	const each = representatives(lived, true);
 	const few = fixed.length > 0 ? each : representatives(lived);
-	let dressed = dress(few);
-	if (dressed.alike && anyWorse(dressed.verdicts, few.chosen)) dressed = dress(each);
-
-	const { verdicts, choice, wardrobe, alike } = dressed;
-	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
-	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
-		...verdict,
-		ladder: ladderOf(verdict, client)
-	}));
-	judged
-		.filter(({ cell }) => cell.kind === 'sleep')
-		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
-	const phases = judged.map((phase, k): PlannedPhase => {
-		const carried = carriedIn(k, judged, takenIds, kit);
-		return { ...phase, carried, pack: packOf(carried, kit, stage.groupLoadL, morning) };
-	});
-	return {
-		weather: weather.id,
-		stageId: stage.id,
-		foul: false,
-		phases,
-		findings: worstFirst([
-			...findingsOf({ client, person, weather: weather.id, phases: judged, cut: wardrobe.cut }),
-			...packTooSmall(phases, weather.id, stage.groupLoadL),
-			...wetMorningFinding(judged, kit, morning, weather.id)
-		]),
-		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
-		levels: choice.levels,
-		takenIds: [...takenIds],
-		proven: choice.proven && !alike
-	};
+	const dressed = dress(few);
+	const verdicts = judgedDay(dressed);
+	return dressed.alike && anyWorse(verdicts, few.chosen)
+		? reportedDay(dress(each))
+		: reportedDay(dressed, verdicts);
 }
 
 /**
@@ -274,32 +284,4 @@ export function wetBefore(
 	return days
 		.slice(lastDry + 1)
 		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, client), new Map());
-}
-
-/**
- * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients. What is wet in
- * the evening and does not dry is wet on the next stage.
- */
-export function planDocument(
-	document: Document,
-	ofDocument: Client,
-	fixed: readonly FixedOutfit[] = []
-): PlannedStage[] {
-	const { trip } = document;
-	const client = schooled(ofDocument, document);
-	const ordered = [...trip.stages].sort((a, b) => a.date.localeCompare(b.date));
-	return trip.weathers.flatMap((weather) => {
-		let wet: Wetness = new Map();
-		const byStage = new Map<string, PlannedStage[]>();
-		for (const stage of ordered) {
-			const foul = foulStage(stage);
-			const planned = planStage(stage, weather, client, fixed, trip.site, wet);
-			byStage.set(stage.id, [
-				planned,
-				...(foul ? [{ ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true }] : [])
-			]);
-			if (stage !== ordered.at(-1)) wet = wetAfter(planned, stage, client);
-		}
-		return trip.stages.flatMap(({ id }) => byStage.get(id)!);
-	});
 }

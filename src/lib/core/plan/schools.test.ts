@@ -11,7 +11,8 @@ import {
 import { PARTS } from '../cloth/parts';
 import type { Stage } from '../document/types';
 import { mostCounts } from './counting';
-import { planDocument, planStage, schooled, type PlannedStage } from './plan';
+import { planStage, schooled, type PlannedStage } from './plan';
+import { planDocument } from '../trip/plan-trip';
 import { PREFERENCES } from './preferences';
 import {
 	OUR_SCHOOLS,
@@ -62,7 +63,7 @@ const without = (...ids: string[]): string[] => KIT.filter((id) => !ids.includes
 const SEEN: readonly (readonly [SchoolId, string, Day])[] = [
 	['skinFibre', 'wool', day(COLD, without('top-wool-mid'))],
 	['skinFibre', 'synthetic', day(COLD, without('top-synthetic'))],
-	['fill', 'synthetic', day(COLD, without('coat-synthetic', 'jacket-synthetic-light'))],
+	['fill', 'synthetic', day({ airTempC: -12 }, without('coat-synthetic', 'jacket-synthetic-light'))],
 	['fill', 'down', day(COLD, without('coat-down', 'jacket-down-light'))],
 	['socks', 'liner', day(COLD, without('sock-liner'))],
 	['cotton', 'never', day(COLD, without('trousers-trek', 'trousers-canvas'))],

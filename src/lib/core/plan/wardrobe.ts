@@ -56,29 +56,48 @@ const promise = (cloth: Cloth): number =>
 const widest = ({ covers: parts }: Cloth): number =>
 	Object.values(parts).reduce((sum, share) => sum + share, 0);
 
+/** Things kept of each class (next to skin, middle, shell, over everything), step by step, while a kit is too large. */
+const KEPT: readonly (readonly [number, number, number, number])[] = [
+	[Infinity, Infinity, Infinity, Infinity],
+	[5, 5, 5, 5],
+	[3, 4, 3, 2],
+	[2, 3, 3, 2],
+	[2, 3, 2, 1],
+	[2, 2, 2, 1],
+	[1, 2, 2, 1],
+	[1, 2, 1, 1],
+	[1, 1, 1, 1],
+	[0, 0, 0, 0]
+];
+/** The last step: of each class the one thing that covers most. */
+const LAST = KEPT.length - 1;
+
 /**
- * The most promising things of each class and coverage, and with them the lightest ones when there is room for more than
- * one. With none, the last resort: the one of each class that covers most.
+ * The most promising things of each class, and among them the lightest one when there is room for more than one. What is
+ * worn on the head or legs is told apart by the parts that it covers.
  */
-function likeliest(cloths: Cloth[], each: number): Cloth[] {
+function likeliest(cloths: Cloth[], factor: Factor, step: number): Cloth[] {
 	const kept = new Set<Cloth>();
 	const groups = new Map<string, Cloth[]>();
 	for (const cloth of cloths) {
 		const key =
-			each === 0 ? String(classOf(cloth)) : `${classOf(cloth)} ${partsCovered(cloth.covers).join()}`;
+			step === LAST || factor === 'trunk'
+				? String(classOf(cloth))
+				: `${classOf(cloth)} ${partsCovered(cloth.covers).join()}`;
 		groups.set(key, [...(groups.get(key) ?? []), cloth]);
 	}
 	for (const group of groups.values()) {
-		const best = (by: (cloth: Cloth) => number, many: number): void => {
+		const many = KEPT[step]![classOf(group[0]!)]!;
+		const best = (by: (cloth: Cloth) => number, count: number): void => {
 			[...group]
 				.sort((a, b) => by(a) - by(b))
-				.slice(0, many)
+				.slice(0, count)
 				.forEach((cloth) => kept.add(cloth));
 		};
-		if (each === 0) best((cloth) => -10 * widest(cloth) - promise(cloth), 1);
+		if (many === 0) best((cloth) => -10 * widest(cloth) - promise(cloth), 1);
 		else {
-			best((cloth) => -promise(cloth), each);
-			best(({ massG }) => massG, each - 1);
+			best((cloth) => -promise(cloth), many === 1 ? 1 : many - 1);
+			if (many > 1) best(({ massG }) => massG, 1);
 		}
 	}
 	return cloths.filter((cloth) => kept.has(cloth));
@@ -102,14 +121,20 @@ function clothed(factor: Factor, stacks: Stack[]): Stack[] {
 	}, stacks);
 }
 
-/** How many of each class are kept, step by step, while a kit is too large. */
-const KEPT = [Infinity, 5, 3, 2, 1, 0];
+/** About how many stacks each of the body's factors shall keep when a kit is too large, to one another. */
+const FAIR = { trunk: 48, legs: 9, head: 7 } as const;
 
 /**
- * Every legal outfit of a kit, as stacks per factor. While there are too many to search whole, the factor with the most
- * stacks keeps only the likeliest things of each class, fewer at each step, and `cut` says so.
+ * Every legal outfit of a kit, as stacks per factor. While there are too many to search whole, the factor that is furthest
+ * over its share keeps only the likeliest things of each class, fewer at each step, and `cut` says so.
+ * @param keep things that stay in the search whatever happens, by id
+ * @param mostOutfits of trunk, legs and head that are searched whole
  */
-export function wardrobeOf(cloths: Cloth[]): Wardrobe {
+export function wardrobeOf(
+	cloths: Cloth[],
+	keep: ReadonlySet<string> = new Set(),
+	mostOutfits = MOST_OUTFITS
+): Wardrobe {
 	const underwear = cloths.filter(isUnderwear);
 	const own = (factor: Factor): Cloth[] =>
 		cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
@@ -117,25 +142,26 @@ export function wardrobeOf(cloths: Cloth[]): Wardrobe {
 	const stacks = {} as Record<Factor, Stack[]>;
 	const refill = (factor: Factor): void => {
 		for (; ; step[factor]++) {
-			const each = KEPT[step[factor]]!;
-			const used = each === Infinity ? own(factor) : likeliest(own(factor), each);
-			const all = allStacks(
+			const all = own(factor);
+			const likely = step[factor] === 0 ? all : likeliest(all, factor, step[factor]);
+			const used = all.filter((cloth) => likely.includes(cloth) || keep.has(cloth.thingId));
+			const made = allStacks(
 				used.map((cloth) => ({ cloth, index: cloths.indexOf(cloth) })),
-				MOST_STACKS
+				step[factor] === LAST ? Infinity : MOST_STACKS
 			);
-			if (all) {
-				stacks[factor] = clothed(factor, all);
+			if (made) {
+				stacks[factor] = clothed(factor, made);
 				return;
 			}
 		}
 	};
 	FACTORS.forEach(refill);
 	const outfits = (): number => stacks.trunk.length * stacks.legs.length * stacks.head.length;
-	while (outfits() > MOST_OUTFITS) {
-		const shrinkable = (['trunk', 'legs', 'head'] as const).filter(
-			(factor) => step[factor] < KEPT.length - 1
-		);
-		const largest = shrinkable.reduce((a, b) => (stacks[b].length > stacks[a].length ? b : a));
+	while (outfits() > mostOutfits) {
+		const shrinkable = (['trunk', 'legs', 'head'] as const).filter((factor) => step[factor] < LAST);
+		if (shrinkable.length === 0) break;
+		const share = (factor: keyof typeof FAIR): number => stacks[factor].length / FAIR[factor];
+		const largest = shrinkable.reduce((a, b) => (share(b) > share(a) ? b : a));
 		step[largest]++;
 		refill(largest);
 	}

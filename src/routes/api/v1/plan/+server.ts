@@ -1,4 +1,5 @@
-import { planDocument, schooled } from '$lib/core/plan/plan';
+import { schooled } from '$lib/core/plan/plan';
+import { planDocument } from '$lib/core/trip/plan-trip';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
 import { InputError, api, bodyOf } from '$lib/server/http';

@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { listOf } from '$lib/core/plan/list';
-import { planDocument, schooled } from '$lib/core/plan/plan';
+import { schooled } from '$lib/core/plan/plan';
+import { planDocument } from '$lib/core/trip/plan-trip';
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
 

@@ -1,0 +1,156 @@
+import { wearableThings, type Cloth } from '../cloth/things';
+import type { Client, Stage, Trip, Weather } from '../document/types';
+import { cellsOf, foulStage, type Cell } from '../plan/conditions';
+import { dayOf, type Day } from '../plan/day-chains';
+import { wetCloth, type Wetness } from '../plan/overnight';
+import { personOf, type Person } from '../plan/person';
+import { representatives } from '../plan/rounds';
+import { wardrobeOf, type Wardrobe } from '../plan/wardrobe';
+
+/**
+ * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
+ * What is worn may differ from day to day; what is taken is one set for all of them.
+ */
+
+/** One stage in one weather. */
+export interface TripDay extends Day {
+	index: number;
+	/** days that are alike have the same key */
+	key: string;
+	weather: Weather;
+	/** as it is lived: the foul-weather variant where `foul` */
+	stage: Stage;
+	foul: boolean;
+	/** all cells, with nights and what-ifs */
+	all: readonly Cell[];
+	/** for every lived cell the one of `cells` whose outfit it wears */
+	of: ReadonlyMap<Cell, number>;
+	/** rounds of a long loop are dressed alike */
+	alike: boolean;
+	morning: Wetness;
+}
+
+export interface TripDays {
+	trip: Trip;
+	client: Client;
+	person: Person;
+	kit: readonly Cloth[];
+	wardrobe: Wardrobe;
+	days: readonly TripDay[];
+	/** days whose loops are dressed round by round */
+	eachRound: ReadonlySet<number>;
+}
+
+/** What makes a cell what it is, for clothes. */
+const cellKey = (cell: Cell): unknown[] => [
+	cell.kind,
+	cell.place,
+	cell.heated,
+	cell.minutes,
+	cell.metabolicWm2,
+	cell.airTempC,
+	cell.airVelocityMs,
+	cell.wind10mKmh,
+	cell.feltTempC,
+	cell.humidityPct,
+	cell.precipitation,
+	cell.rainMinutes,
+	cell.ground,
+	cell.light,
+	cell.fresh,
+	cell.isStart,
+	cell.altitudeM > 4500,
+	cell.marks,
+	cell.terrain
+];
+
+/** The same stacks, made of cloth that is wet. */
+function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
+	const cloths = wardrobe.cloths.map((cloth) =>
+		wet.has(cloth.thingId) ? wetCloth(cloth, wet.get(cloth.thingId)!) : cloth
+	);
+	const stacks = Object.fromEntries(
+		Object.entries(wardrobe.stacks).map(([factor, list]) => [
+			factor,
+			list.map(({ layers }) => ({
+				layers: layers.map(({ index, position }) => ({ cloth: cloths[index]!, index, position }))
+			}))
+		])
+	) as Wardrobe['stacks'];
+	return {
+		...wardrobe,
+		cloths,
+		stacks,
+		underwear: wardrobe.underwear.map((cloth) => cloths[wardrobe.cloths.indexOf(cloth)]!)
+	};
+}
+
+/** Ids of days whose loops are dressed round by round, and mornings by day index. */
+export interface DayFacts {
+	eachRound: ReadonlySet<number>;
+	mornings: ReadonlyMap<number, Wetness>;
+}
+const PLAIN: DayFacts = { eachRound: new Set(), mornings: new Map() };
+
+/** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
+const MOST_OUTFITS = 2500;
+
+/** The wardrobe of a client for a whole trip, without what stays at home in any case. */
+export const tripWardrobe = (
+	client: Client,
+	left: ReadonlySet<string> = new Set(),
+	keep: ReadonlySet<string> = new Set()
+): Wardrobe =>
+	wardrobeOf(
+		wearableThings(client).filter(({ thingId }) => !left.has(thingId)),
+		keep,
+		MOST_OUTFITS
+	);
+
+/** Stages of a trip in time order. */
+export const inTimeOrder = (stages: readonly Stage[]): Stage[] =>
+	[...stages].sort((a, b) => a.date.localeCompare(b.date));
+
+/** The days of a trip for one client, weather by weather, in time order. */
+export function tripDays(
+	trip: Trip,
+	client: Client,
+	wardrobe: Wardrobe,
+	{ eachRound, mornings }: DayFacts = PLAIN
+): TripDays {
+	const person = personOf(client);
+	const days: TripDay[] = [];
+	const wetWardrobes = new Map<string, Wardrobe>();
+	const wetted = (wet: Wetness): Wardrobe => {
+		if (wet.size === 0) return wardrobe;
+		const key = JSON.stringify([...wet]);
+		const made = wetWardrobes.get(key) ?? wetWardrobe(wardrobe, wet);
+		wetWardrobes.set(key, made);
+		return made;
+	};
+	for (const weather of trip.weathers) {
+		for (const planned of inTimeOrder(trip.stages)) {
+			const foul = foulStage(planned);
+			for (const stage of foul ? [planned, foul] : [planned]) {
+				const index = days.length;
+				const all = cellsOf(stage, weather, trip.site);
+				const lived = all.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
+				const few = representatives(lived, eachRound.has(index));
+				const morning = mornings.get(index) ?? new Map<string, number>();
+				days.push({
+					...dayOf(few.chosen, wetted(morning), person),
+					index,
+					key: JSON.stringify([few.chosen.map(cellKey), [...morning]]),
+					weather,
+					stage,
+					foul: stage === foul,
+					all,
+					of: few.of,
+					alike: few.chosen.length < few.of.size,
+					morning
+				});
+			}
+		}
+	}
+	return { trip, client, person, kit: wearableThings(client), wardrobe, days, eachRound };
+}

@@ -1,0 +1,255 @@
+import type { Client, Document, FixedOutfit, Trip } from '../document/types';
+import { foulStage } from '../plan/conditions';
+import type { HittingSolver } from '../plan/lightest';
+import { wetCloth, type Wetness } from '../plan/overnight';
+import {
+	anyWorse,
+	judgedDay,
+	planStage,
+	reportedDay,
+	schooled,
+	wetAfter,
+	type ChosenDay,
+	type PlannedStage
+} from '../plan/plan';
+import type { PhaseVerdict } from '../plan/verdicts';
+import type { Wardrobe } from '../plan/wardrobe';
+import { inTimeOrder, tripDays, tripWardrobe, type DayFacts, type TripDay, type TripDays } from './days';
+import { carriedOn, solveWithRoom } from './room';
+import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './solve';
+import { constraintsOf, idsOf, type Wish } from './wishes';
+
+/**
+ * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
+ * matters; and the days of it as pages show them.
+ */
+
+export interface TripPlan {
+	problem: TripDays;
+	choice: TripChoice;
+	wishes: readonly Wish[];
+	/** wishes that nothing can be found for */
+	impossible: readonly Wish[];
+	/** everything goes into the pack, in every phase */
+	fits: boolean;
+	/** no lighter set does as well, among the outfits that were searched */
+	proven: boolean;
+	/** ids of what is carried on each stage */
+	carried: ReadonlyMap<string, ReadonlySet<string>>;
+}
+
+export interface TripAsked {
+	trip: Trip;
+	/** with the schools that hold */
+	client: Client;
+	wishes?: readonly Wish[];
+	/** changes more a day for a lighter pack, in whole changes */
+	spareChanges?: number;
+}
+/** How far one may go for a lighter pack: changes more a day. */
+export const SPARE_CHANGES = [0, 1, 2, 4] as const;
+
+/** Turns in which what is wet in the morning and what is worn are fitted to one another. */
+const MOST_MORNINGS = 3;
+
+/** Searches one client's trip again and again, and remembers what it has worked out. */
+export class TripPlanner {
+	private readonly solvers = new Map<string, TripSolver>();
+
+	constructor(
+		readonly trip: Trip,
+		readonly client: Client,
+		private readonly hit?: HittingSolver
+	) {}
+
+	/** A wardrobe that knows all of the kit does for any wish; a thinned one is thinned anew. */
+	private whole: Wardrobe | null = null;
+	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobe: Wardrobe } {
+		this.whole ??= tripWardrobe(this.client);
+		if (!this.whole.cut || wishes.length === 0) return { key: 'all', wardrobe: this.whole };
+		const { left, kept } = idsOf(wishes);
+		const key = JSON.stringify([[...left].sort(), [...kept].sort()]);
+		return {
+			key,
+			wardrobe: this.solvers.get(key)?.problem.wardrobe ?? tripWardrobe(this.client, left, kept)
+		};
+	}
+
+	/** @returns the plan; when the search is stopped, the best so far, in which days may be missing */
+	*plan(
+		wishes: readonly Wish[] = [],
+		spareChanges = 0,
+		isOver: () => boolean = () => false
+	): Generator<Progress, TripPlan, void> {
+		const options: SolveOptions = {
+			spare: spareChanges * 100,
+			isOver,
+			...(this.hit ? { hit: this.hit } : {})
+		};
+		const { key, wardrobe } = this.wardrobeFor(wishes);
+		const solver = this.solvers.get(key) ?? new TripSolver(tripDays(this.trip, this.client, wardrobe));
+		this.solvers.set(key, solver);
+		const dry = tripDays(this.trip, this.client, wardrobe);
+		solver.problem = dry;
+		let own = yield* this.met(solver, wishes, options);
+		let known = '';
+		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
+			const facts = this.factsOf(solver.problem, own.choice);
+			const key = JSON.stringify([
+				[...facts.eachRound],
+				[...facts.mornings].map(([day, wet]) => [day, ...wet])
+			]);
+			if (key === known || (turn === 0 && facts.eachRound.size + facts.mornings.size === 0)) break;
+			known = key;
+			solver.problem = tripDays(this.trip, this.client, wardrobe, facts);
+			own = yield* this.met(solver, wishes, options);
+		}
+		const { problem } = solver;
+		const carried = new Map(
+			[...carriedOn(problem, own.choice)].map(([id, things]) => [
+				id,
+				new Set([...things].map((thing) => wardrobe.cloths[thing]!.thingId))
+			])
+		);
+		return {
+			problem,
+			choice: own.choice,
+			wishes,
+			impossible: own.impossible,
+			fits: own.fits,
+			proven: own.proven && own.choice.levelsProven && own.choice.massProven && !wardrobe.cut,
+			carried
+		};
+	}
+
+	/** The best choice for the wishes; those that cannot be met are let go, the last one first. */
+	private *met(
+		solver: TripSolver,
+		wishes: readonly Wish[],
+		options: SolveOptions
+	): Generator<Progress, { choice: TripChoice; fits: boolean; proven: boolean; impossible: Wish[] }, void> {
+		const impossible: Wish[] = [];
+		let held = [...wishes];
+		for (;;) {
+			const found = yield* solveWithRoom(solver, constraintsOf(held, solver.problem), options);
+			if (found) return { ...found, impossible };
+			const at = Math.max(
+				held.findLastIndex(({ kind }) => kind === 'wear'),
+				held.findLastIndex(({ kind }) => kind === 'leave')
+			);
+			if (at < 0) throw new RangeError('the kit leaves nothing to wear, allowed is at least one outfit');
+			impossible.push(held[at]!);
+			held = held.filter((_, i) => i !== at);
+		}
+	}
+
+	/** What is only known once a plan is there: wet mornings, and loops that need every round. */
+	private factsOf(problem: TripDays, choice: TripChoice): DayFacts {
+		const eachRound = new Set(problem.eachRound);
+		const mornings = new Map<number, Wetness>();
+		for (const weather of problem.trip.weathers) {
+			let wet: Wetness = new Map();
+			for (const stage of inTimeOrder(problem.trip.stages)) {
+				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
+				for (const day of own) {
+					if (!choice.dressed[day.index]) continue;
+					if (wet.size > 0) mornings.set(day.index, wet);
+					if (day.alike && anyWorse(judgedOf(problem, choice, day), day.cells)) eachRound.add(day.index);
+				}
+				const planned = own.find(({ foul }) => !foul);
+				const dries = stage.bed.drying === 'everything';
+				wet =
+					planned && choice.dressed[planned.index] && !dries
+						? wetAfter(
+								reportedDay({ ...chosenDay(problem, choice, planned), morning: wet }),
+								planned.stage,
+								problem.client
+							)
+						: new Map();
+			}
+		}
+		return { eachRound, mornings };
+	}
+}
+
+function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
+	const levels = choice.dayLevels[day.index]!;
+	return {
+		stage: day.stage,
+		weather: day.weather,
+		client: problem.client,
+		kit: problem.kit.map((cloth) =>
+			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
+		),
+		cells: day.all,
+		of: day.of,
+		choice: {
+			...choice.dressed[day.index]!,
+			levels: { ...levels, massG: choice.levels.massG },
+			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
+		},
+		cut: problem.wardrobe.cut,
+		alike: day.alike,
+		morning: day.morning
+	};
+}
+
+const judgedOf = (problem: TripDays, choice: TripChoice, day: TripDay): PhaseVerdict[] =>
+	judgedDay(chosenDay(problem, choice, day));
+
+/** The verdicts of one day of a plan; null where the search was stopped before it. */
+export const verdictsOn = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] | null =>
+	choice.dressed[day.index] ? judgedOf(problem, choice, day) : null;
+
+/** One day of a plan as its page shows it; null where the search was stopped before it. */
+export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay): PlannedStage | null {
+	if (!choice.dressed[day.index]) return null;
+	const alsoCarried = carried.get(day.stage.id) ?? new Set<string>();
+	return { ...reportedDay({ ...chosenDay(problem, choice, day), alsoCarried }), foul: day.foul };
+}
+
+/** Runs a search to its end. */
+export function finished<T>(steps: Generator<unknown, T, void>): T {
+	let step = steps.next();
+	while (!step.done) step = steps.next();
+	return step.value;
+}
+
+/** Plans a trip from beginning to end. */
+export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
+	finished(new TripPlanner(trip, client).plan(wishes, spareChanges));
+
+/**
+ * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients: one set taken
+ * for all of them. What is wet in the evening and does not dry is wet on the next stage.
+ * @param fixed outfits that are given, for some phases or all of them; stages are then dressed one by one
+ */
+export function planDocument(
+	document: Document,
+	ofDocument: Client,
+	fixed: readonly FixedOutfit[] = []
+): PlannedStage[] {
+	const { trip } = document;
+	const client = schooled(ofDocument, document);
+	const days = fixed.length > 0 ? null : planTrip({ trip, client });
+	const planned = days
+		? days.problem.days.map((day) => plannedDay(days, day)!)
+		: stageByStage(document, client, fixed);
+	// As the trip names its stages, whatever their dates.
+	return trip.weathers.flatMap(({ id: weather }) =>
+		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
+	);
+}
+
+function stageByStage({ trip }: Document, client: Client, fixed: readonly FixedOutfit[]): PlannedStage[] {
+	return trip.weathers.flatMap((weather) => {
+		let wet: Wetness = new Map();
+		return inTimeOrder(trip.stages).flatMap((stage) => {
+			const foul = foulStage(stage);
+			const own = planStage(stage, weather, client, fixed, trip.site, wet);
+			const variant = foul && { ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true };
+			wet = wetAfter(own, stage, client);
+			return variant ? [own, variant] : [own];
+		});
+	});
+}
