@@ -108,7 +108,7 @@ type Judge = (k: number, options: readonly number[], state: number, into: Judged
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
 const DEBT_EDGES = [-20, -10, 0, 10, 22, 31, 40.001, 70.001];
 /** Steps of how far a finger or toe is below warm, K. */
-const LOCAL_EDGES = [-1, 9, 16.5, 18.001];
+const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 26];
 
 /** The chain of some factors, and of the opening of the front where `fronts` is more than one. */
 function chainFrom(

@@ -1,5 +1,4 @@
-import type { Open } from '../plan/chain';
-import type { ChainSolver } from '../plan/chain';
+import type { Open, ChainSolver } from '../plan/chain';
 import type { TripDay } from './days';
 
 /** Where a thing has to be worn: in a cell of a day. */
