@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
 import { SCHOOL_IDS, choicesOf } from '../core/plan/schools';
+import { SPARE_CHANGES, WISH_KINDS } from '../core/trip/wishes';
 import { PARTS } from '../core/cloth/parts';
 import {
 	BEDS,
@@ -391,6 +392,24 @@ export const demandSchema = Joi.object({
 	minutes: count(1, 1440),
 	walkSpeedMs: between(0, 3),
 	airPermeability: between(1, 1000)
+});
+
+const wish = Joi.object({
+	kind: oneOf(WISH_KINDS).required(),
+	thingId: id.required(),
+	stageId: id,
+	phaseId: id
+})
+	.when(Joi.object({ kind: 'wear' }).unknown(), {
+		then: Joi.object({ stageId: id.required(), phaseId: id.required() })
+	})
+	.messages({ 'any.required': 'is needed: where shall it be worn?' });
+export const wishesSchema = Joi.object({
+	wishes: Joi.array().items(wish).max(60).required(),
+	spareChanges: Joi.number()
+		.valid(...SPARE_CHANGES)
+		.required(),
+	version: count(0, 1e9).required()
 });
 
 /** What the pages save. `version` is the one that was edited. */

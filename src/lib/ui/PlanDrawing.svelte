@@ -14,8 +14,10 @@
 		names: ReadonlyMap<string, string>;
 		clientName: string;
 		height?: number;
+		/** the same day in the other weathers: their lines are whiskers on these */
+		others?: readonly (readonly PlannedPhase[])[];
 	}
-	let { phases, widths, names, clientName, height = 300 }: Props = $props();
+	let { phases, widths, names, clientName, height = 300, others = [] }: Props = $props();
 
 	const GAP = 7;
 	const TOP = 10;
@@ -40,6 +42,21 @@
 	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
 
 	const clamped = (value: number): number => y(Math.min(value, highest));
+
+	/** How far a line of a phase moves in the other weathers: lowest and highest, beside its own. */
+	function whisker(
+		k: number,
+		own: number,
+		of: (phase: PlannedPhase) => number | null
+	): [number, number] | null {
+		const values = others.map((day) => day[k]).flatMap((phase) => (phase ? (of(phase) ?? []) : []));
+		if (values.length === 0) return null;
+		const low = Math.min(own, ...values);
+		const high = Math.max(own, ...values);
+		return high - low > 0.02 ? [low, high] : null;
+	}
+	const holdOf = ({ band }: PlannedPhase): number | null => band?.holdClo ?? null;
+	const sweatOf = ({ tooWarmAboveClo }: PlannedPhase): number | null => tooWarmAboveClo;
 
 	interface Slab {
 		k: number;
@@ -176,9 +193,20 @@
 </script>
 
 {#snippet level(k: number, value: number, kind: 'sweat' | 'need' | 'hold')}
-	{@const at = clamped(value)}
-	<line x1={left(k)} x2={right(k)} y1={at} y2={at} class="halo under-{kind}" />
-	<line x1={left(k)} x2={right(k)} y1={at} y2={at} class={kind} />
+	<g class="moves" style:transform="translateY({clamped(value)}px)">
+		<line x1={left(k)} x2={right(k)} class="halo under-{kind}" />
+		<line x1={left(k)} x2={right(k)} class={kind} />
+	</g>
+{/snippet}
+{#snippet range(k: number, reach: [number, number] | null, inset: number, kind: 'sweat' | 'hold')}
+	{#if reach}
+		{@const x = right(k) - inset}
+		<g class="whisker whisker-{kind}">
+			<line x1={x} x2={x} y1={clamped(reach[0])} y2={clamped(reach[1])} />
+			<line x1={x - 4} x2={x + 4} y1={clamped(reach[0])} y2={clamped(reach[0])} />
+			<line x1={x - 4} x2={x + 4} y1={clamped(reach[1])} y2={clamped(reach[1])} />
+		</g>
+	{/if}
 {/snippet}
 
 <svg
@@ -275,8 +303,12 @@
 			/>
 		{/if}
 		{@const sweat = sweatAt(phase)}
-		{#if sweat !== null}{@render level(k, sweat, 'sweat')}{/if}
+		{#if sweat !== null}
+			{@render range(k, whisker(k, sweat, sweatOf), 16, 'sweat')}
+			{@render level(k, sweat, 'sweat')}
+		{/if}
 		{#if band}
+			{@render range(k, whisker(k, band.holdClo, holdOf), 7, 'hold')}
 			{@render level(k, band.needClo, 'need')}
 			{@render level(k, band.holdClo, 'hold')}
 		{/if}
@@ -295,6 +327,21 @@
 	svg {
 		display: block;
 		background: var(--sheet);
+	}
+	.moves {
+		transition: transform 0.35s ease;
+	}
+	@media (prefers-reduced-motion: reduce) {
+		.moves {
+			transition: none;
+		}
+	}
+	.whisker line {
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	.whisker-sweat line {
+		stroke-dasharray: 2 2;
 	}
 	.edge {
 		stroke: var(--rule);

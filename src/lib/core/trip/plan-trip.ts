@@ -46,8 +46,6 @@ export interface TripAsked {
 	/** changes more a day for a lighter pack, in whole changes */
 	spareChanges?: number;
 }
-/** How far one may go for a lighter pack: changes more a day. */
-export const SPARE_CHANGES = [0, 1, 2, 4] as const;
 
 /** Turns in which what is wet in the morning and what is worn are fitted to one another. */
 const MOST_MORNINGS = 3;

@@ -14,6 +14,9 @@ export interface Wish {
 	phaseId?: string;
 }
 
+/** How far one may go for a lighter pack: changes more a day. */
+export const SPARE_CHANGES = [0, 1, 2, 4] as const;
+
 export const isSameWish = (a: Wish, b: Wish): boolean =>
 	a.kind === b.kind && a.thingId === b.thingId && a.stageId === b.stageId && a.phaseId === b.phaseId;
 

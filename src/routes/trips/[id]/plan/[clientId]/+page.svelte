@@ -1,17 +1,27 @@
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
+	import { onDestroy, untrack } from 'svelte';
+	import { clothOf, wearableThings } from '$lib/core/cloth/things';
 	import { holdsWithoutOver, type Finding } from '$lib/core/plan/findings';
 	import { reason } from '$lib/core/plan/reasons';
 	import { personOf } from '$lib/core/plan/person';
 	import { courseOf, type PlannedPhase } from '$lib/core/plan/plan';
+	import { isNotAllRight, worstPhase } from '$lib/core/trip/summary';
+	import { toldDay, toldWeather } from '$lib/core/trip/told';
+	import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
+	import { boundWords, phaseWords, priceSentence } from '$lib/formats/plan-words';
 	import { clo, clock, duration, longDate, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
-	import { tempWords, textInUnits } from '$lib/formats/units';
+	import { massWords, tempWords, textInUnits } from '$lib/formats/units';
 	import BodyStrip from '$lib/ui/BodyStrip.svelte';
 	import Ladder from '$lib/ui/Ladder.svelte';
 	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
+	import PlanPhone from '$lib/ui/PlanPhone.svelte';
+	import PlanSay from '$lib/ui/PlanSay.svelte';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
+	import WishTray from '$lib/ui/WishTray.svelte';
 	import { columnWidths } from '$lib/ui/plan-columns';
+	import { PlanSession } from '$lib/ui/plan-session.svelte';
 	import { readerUnits } from '$lib/ui/reader-units';
+	import { send } from '$lib/ui/send';
 	import { why } from '$lib/ui/why.svelte';
 
 	let { data } = $props();
@@ -32,15 +42,113 @@
 	}
 	const hasFoul = $derived(Boolean(data.trip.stages[data.day]?.foul));
 
+	const session = new PlanSession();
+	onDestroy(() => session.end());
+	let wishes = $state.raw<Wish[]>([]);
+	let spareChanges = $state(0);
+	let version = 0;
+	let trouble = $state('');
+	const stage = $derived(data.trip.stages[data.day]);
+	const hasKit = $derived(data.client.things.length > 0);
+	// What a plan is made of; a look at another day or weather is no new question.
+	const question = $derived(JSON.stringify([data.trip, data.client]));
+	$effect(() => {
+		void question;
+		untrack(() => {
+			({ wishes, spareChanges, version } = data.wished);
+			if (!stage || !hasKit) return;
+			session.open($state.snapshot(data.trip), $state.snapshot(data.client));
+			if (wishes.length > 0) session.plan([], spareChanges);
+			session.plan(wishes, spareChanges);
+		});
+	});
+	$effect(() => {
+		if (stage && session.summary) session.look(stage.id, data.foul);
+	});
+
+	let saving: Promise<void> = Promise.resolve();
+	/** Plans at once, and keeps what was wished for. */
+	function wish(next: Wish[], spare = spareChanges): void {
+		const isOtherSetting = spare !== spareChanges;
+		wishes = next;
+		spareChanges = spare;
+		session.trade = isOtherSetting ? session.trade : null;
+		if (isOtherSetting && next.length > 0) session.plan([], spare);
+		session.plan(next, spare);
+		const url = `/api/v1/trips/${data.trip.id}/plans/${data.client.id}`;
+		saving = saving.then(async () => {
+			const answer = await send<{ version: number }>('PUT', url, {
+				wishes: next,
+				spareChanges: spare,
+				version
+			});
+			trouble = answer.ok ? '' : answer.message;
+			if (answer.data) version = answer.data.version;
+		});
+	}
+	function dropOn(event: DragEvent, phase: PlannedPhase): void {
+		event.preventDefault();
+		const thingId = event.dataTransfer?.getData('text/x-thing');
+		if (!thingId || !stage) return;
+		const asked: Wish = { kind: 'wear', thingId, stageId: stage.id, phaseId: phase.cell.phaseId };
+		wish([...wishes.filter((one) => one.thingId !== thingId || one.kind === 'wear'), asked]);
+	}
+
 	const GUTTER = 118;
 	let width = $state(1228);
-	const phases = $derived(data.planned?.phases ?? []);
+	const planned = $derived(session.days.find((day) => day.weather === data.weather.id) ?? null);
+	const phases = $derived(planned?.phases ?? []);
 	const course = $derived(courseOf(phases, data.client));
 	const names = $derived(new Map(data.client.things.map((thing) => [thing.id, shortName(thing.name)])));
+	const nameOf = (id: string): string => names.get(id) ?? id;
 	const widths = $derived(columnWidths(phases, width - GUTTER - 2));
-	const findings = $derived(data.planned?.findings ?? []);
+	const findings = $derived(planned?.findings ?? []);
+	const others = $derived(session.days.filter((day) => day !== planned));
 	const first = $derived(data.client.name.split(' ')[0]!);
 	const KIND = { blocker: 'must be solved', warning: 'look at it', note: 'note' } as const;
+
+	const kit = $derived(wearableThings(data.client));
+	const told = $derived(planned ? toldDay(planned, kit) : { start: null, changes: [] });
+	const toldOthers = $derived(
+		planned
+			? others.map((other) =>
+					toldWeather(planned, other, {
+						first: data.weather,
+						other: data.trip.weathers.find(({ id }) => id === other.weather)!
+					})
+				)
+			: []
+	);
+
+	const dayName = (stageId: string): string => {
+		const at = data.trip.stages.findIndex(({ id }) => id === stageId);
+		return data.trip.stages.length > 1 ? `day ${at + 1}` : '';
+	};
+	/** Whether this client is all right, in one sentence. */
+	const verdict = $derived.by(() => {
+		const { summary } = session;
+		if (!summary) return null;
+		const bad = summary.phases.filter(isNotAllRight);
+		const worst = worstPhase(bad);
+		if (!worst)
+			return { ok: true, text: `${first} is all right on every day, in all weathers that are planned for.` };
+		const here = [
+			dayName(worst.stageId),
+			data.trip.weathers.find(({ id }) => id === worst.weather)?.name.toLowerCase()
+		]
+			.filter(Boolean)
+			.join(', ');
+		const count = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size;
+		return {
+			ok: false,
+			text: `${first} is not all right: ${phaseWords(worst)} (${here})${count > 1 ? `, and ${count - 1} more ${count === 2 ? 'phase' : 'phases'}` : ''}.`
+		};
+	});
+	const SPARE_WORDS = ['few changes', 'a change more', 'two more', 'light pack'];
+	const massOf = (id: string): number => {
+		const thing = data.client.things.find((one) => one.id === id);
+		return thing ? clothOf(thing).massG : 0;
+	};
 
 	function whyVerdict(phase: PlannedPhase): void {
 		const { band } = phase;
@@ -156,34 +264,103 @@
 	<p class="small soft">{textInUnits(data.weather.meaning, units)}</p>
 </div>
 
-{#if !data.planned || phases.length === 0}
+{#if !stage}
 	<p class="empty">
 		There is nothing to plan yet. <a href="/trips/{data.trip.id}">Add the day and its phases</a>.
 	</p>
-{:else if data.client.things.length === 0}
+{:else if !hasKit}
 	<p class="empty">
 		Nothing is known of {first}’s kit. <a href="/clients/{data.client.id}">Ask what {first} owns</a>, and the
 		plan draws itself.
 	</p>
+{:else if session.state === 'failed'}
+	<p class="empty" role="alert">
+		The plan could not be worked out: {session.message}
+		<button class="quiet" onclick={() => location.reload()}>Try again</button>
+	</p>
 {:else}
-	{#if findings.length > 0}
-		<ul class="findings" aria-label="What to say to {first}">
-			{#each findings as finding, i (i)}
-				<li class={finding.severity}>
-					<button class="quiet" onclick={() => whyFinding(finding)}
-						><span class="tiny">{KIND[finding.severity]}</span>{textInUnits(finding.message, units)}</button
-					>
-				</li>
-			{/each}
-		</ul>
-	{:else}
-		<p class="fine">Nothing to remark on this day with what {first} has.</p>
+	<div class="searching no-print" role="status" aria-label="The search">
+		{#if session.state === 'working'}
+			<progress
+				max={Math.max(1, session.progress.total)}
+				value={session.progress.done}
+				aria-label="Days planned"
+			></progress>
+			<span>
+				{session.progress.task === 'days'
+					? `Planning, ${session.progress.done} of ${session.progress.total || '…'} days`
+					: session.progress.task === 'weight'
+						? 'Making it lighter'
+						: 'Making it fit the pack'}
+			</span>
+			<button class="quiet" onclick={() => session.stop()}>Stop and keep what is there</button>
+		{:else if session.summary}
+			<span class="soft small"
+				>{boundWords(session.summary)} Worked out in {(session.took / 1000).toFixed(1)} s.</span
+			>
+			<button class="quiet small" onclick={() => session.plan(wishes, spareChanges)}>Work it out again</button
+			>
+		{/if}
+	</div>
+{/if}
+{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+
+{#if session.summary && stage && hasKit && planned && phases.length === 0}
+	<p class="empty">
+		There is nothing to plan yet. <a href="/trips/{data.trip.id}">Add the day and its phases</a>.
+	</p>
+{:else if session.summary && stage && hasKit && !planned}
+	<p class="empty">
+		{session.days.length === 0 && session.state === 'done' && session.summary.daysDone < session.summary.days
+			? 'This day has no plan yet: the search was stopped before it.'
+			: 'Drawing the day …'}
+	</p>
+{:else if session.summary && planned}
+	{#if verdict}
+		<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
 	{/if}
+	<div class="top">
+		<PlanSay
+			name={first}
+			start={told.start}
+			changes={told.changes}
+			others={toldOthers}
+			weathers={data.trip.weathers}
+			{nameOf}
+		/>
+		<section aria-label="What to look at">
+			<h2>Look at</h2>
+			{#if findings.length > 0}
+				<ul class="findings" aria-label="What to say to {first}">
+					{#each findings as finding, i (i)}
+						<li class={finding.severity}>
+							<button class="quiet" onclick={() => whyFinding(finding)}
+								><span class="tiny">{KIND[finding.severity]}</span>{textInUnits(
+									finding.message,
+									units
+								)}</button
+							>
+						</li>
+					{/each}
+				</ul>
+			{:else}
+				<p class="fine">Nothing to remark on this day with what {first} has.</p>
+			{/if}
+		</section>
+	</div>
+	<div class="small-screen"><PlanPhone {phases} clientName={first} onwhy={whyVerdict} /></div>
 
 	<div class="scroll" bind:clientWidth={width}>
 		<div class="columns" style:padding-left="{GUTTER}px">
 			{#each phases as phase, k (k)}
-				<div class="column" style:width="{widths[k]}px">
+				<div
+					class="column"
+					style:width="{widths[k]}px"
+					role="group"
+					aria-label="{phase.cell.name}, {phase.cell.round}"
+					ondragover={(event) => event.preventDefault()}
+					ondrop={(event) => dropOn(event, phase)}
+				>
 					<p class="tiny soft time">
 						<span>{duration(phase.cell.minutes)}</span><span>{clock(phase.cell.startMin)}</span>
 					</p>
@@ -220,7 +397,7 @@
 				<span class="key cloth tone-weather">wind and wet</span>
 				<span class="key cloth tone-over">over everything</span>
 			</div>
-			<PlanDrawing {phases} {widths} {names} clientName={first} />
+			<PlanDrawing {phases} {widths} {names} clientName={first} others={others.map((day) => day.phases)} />
 		</div>
 		{#if course.minutes.length > 0}
 			<BodyStrip
@@ -234,12 +411,60 @@
 		{/if}
 		<Ladder {phases} {widths} {names} gutter={GUTTER} />
 	</div>
+	<div class="wanted">
+		<div class="setting no-print" role="group" aria-label="Few changes or a light pack">
+			<h2>Few changes or a light pack</h2>
+			<div class="switch">
+				{#each SPARE_CHANGES as spare, i (spare)}
+					<button aria-pressed={spare === spareChanges} onclick={() => wish(wishes, spare)}>
+						{SPARE_WORDS[i]}
+						{#if session.trade?.[i]}
+							<span class="tiny"
+								>{session.trade[i].changes} changes, {massWords(session.trade[i].massG, units)}</span
+							>
+						{/if}
+					</button>
+				{/each}
+			</div>
+			<button class="quiet small" onclick={() => session.askTrade()}>Show what each one weighs</button>
+			{#if session.price}
+				<p class="price" role="status" aria-label="Price of the wishes">
+					<strong>What the wishes cost:</strong>
+					{priceSentence(session.price)}
+				</p>
+			{/if}
+			{#if session.impossible.length > 0}
+				<p class="trouble" role="alert">
+					Nothing can be found for: {session.impossible.map(({ thingId }) => nameOf(thingId)).join(', ')}. The
+					plan is without it.
+				</p>
+			{/if}
+		</div>
+		<WishTray
+			things={data.client.things}
+			summary={session.summary}
+			{wishes}
+			stageId={planned.stageId}
+			{phases}
+			{massOf}
+			asked={session.asked && {
+				key: session.asked.key,
+				words: session.asked.price
+					? `${nameOf(session.asked.key)} instead: ${priceSentence(session.asked.price)}`
+					: `${nameOf(session.asked.key)} cannot be worn there over or under the rest.`
+			}}
+			asking={session.asking}
+			onwishes={wish}
+			onask={(key, one) => session.askPrice(key, one)}
+		/>
+	</div>
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
-		{data.planned.proven
+		{planned.proven
 			? 'Chosen from every legal outfit of this kit.'
-			: 'Not every outfit was searched: the kit is large, or rounds of a long loop are dressed alike.'}
-		<button class="quiet no-print" onclick={() => invalidateAll()}>Work it out again</button>
+			: session.summary.cut
+				? 'Chosen from the likeliest things of this kit: it is too large to search whole.'
+				: 'Not every outfit was searched.'}
 	</p>
 {/if}
 
@@ -304,10 +529,74 @@
 		background: var(--ink);
 		color: var(--sheet);
 	}
-	.findings {
-		columns: 2;
-		column-gap: 26px;
+	.all {
+		font-size: 20px;
+		line-height: 1.25;
+		border-left: 8px solid var(--v-short);
+		padding: 3px 12px;
+		margin: 4px 0 10px;
+	}
+	.all.ok {
+		border-left-color: var(--v-right);
+	}
+	.top {
+		display: grid;
+		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+		gap: 10px 28px;
 		margin-bottom: 14px;
+	}
+	.searching {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 14px;
+		align-items: center;
+		min-height: 34px;
+	}
+	progress {
+		width: 180px;
+		height: 10px;
+		accent-color: var(--ink);
+	}
+	.trouble {
+		border-left: 5px solid var(--v-short);
+		padding: 3px 12px;
+	}
+	.wanted {
+		margin-top: 18px;
+		display: grid;
+		gap: 14px;
+	}
+	.setting {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 18px;
+		align-items: center;
+	}
+	.setting .switch button {
+		padding: 4px 12px;
+		cursor: pointer;
+		text-align: left;
+	}
+	.setting .switch button + button {
+		border-left: 1px solid var(--ink);
+	}
+	.setting .switch button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+	.setting .switch .tiny {
+		display: block;
+	}
+	.price {
+		flex-basis: 100%;
+	}
+	.small-screen {
+		display: none;
+	}
+	.findings {
+		margin-top: 6px;
+		max-height: 290px;
+		overflow-y: auto;
 	}
 	.findings li {
 		break-inside: avoid;
@@ -439,8 +728,37 @@
 		margin-top: 10px;
 	}
 	@media (max-width: 760px) {
+		.top {
+			grid-template-columns: 1fr;
+		}
+		.small-screen {
+			display: block;
+		}
+		.scroll {
+			display: none;
+		}
 		.findings {
-			columns: 1;
+			max-height: none;
+		}
+	}
+	@page {
+		size: A4 landscape;
+		margin: 9mm;
+	}
+	@media print {
+		.scroll {
+			zoom: 0.74;
+			overflow: visible;
+		}
+		.top {
+			font-size: 9.5pt;
+		}
+		.findings {
+			max-height: none;
+		}
+		.wanted,
+		.head nav {
+			display: none;
 		}
 	}
 </style>

@@ -1,0 +1,106 @@
+import type { Client, Trip } from '$lib/core/document/types';
+import type { PlannedStage } from '$lib/core/plan/plan';
+import type { Price, TripSummary } from '$lib/core/trip/summary';
+import type { Wish } from '$lib/core/trip/wishes';
+import TripWorker from './trip-worker?worker';
+import type { Trade, TripAnswer, TripRequest } from './trip-worker';
+
+/** One client's trip, planned in a worker: what is known is shown, and a long search can be stopped. */
+export class PlanSession {
+	state = $state<'idle' | 'working' | 'done' | 'failed'>('idle');
+	progress = $state({ task: 'days', done: 0, total: 0 });
+	summary = $state.raw<TripSummary | null>(null);
+	price = $state.raw<Price | null>(null);
+	impossible = $state.raw<Wish[]>([]);
+	/** what the search took, ms */
+	took = $state(0);
+	message = $state('');
+	/** the stage that is looked at, in every weather */
+	days = $state.raw<PlannedStage[]>([]);
+	/** what the wish that was asked about would cost, by a name of its own */
+	asked = $state.raw<{ key: string; price: Price | null } | null>(null);
+	asking = $state('');
+	trade = $state.raw<Trade[] | null>(null);
+
+	#worker: Worker | null = null;
+	#ask = 0;
+	#looked: { stageId: string; foul: boolean } | null = null;
+
+	#post(request: TripRequest): void {
+		this.#worker?.postMessage(request);
+	}
+	open(trip: Trip, client: Client): void {
+		this.#worker?.terminate();
+		this.#worker = new TripWorker();
+		this.#worker.onmessage = ({ data }: MessageEvent<TripAnswer>) => this.#hear(data);
+		this.#worker.onerror = ({ message }) => {
+			this.state = 'failed';
+			this.message = message || 'The plan could not be worked out in this browser.';
+		};
+		this.summary = null;
+		this.days = [];
+		this.trade = null;
+		this.price = null;
+		this.#post({ kind: 'open', trip, client });
+	}
+	plan(wishes: Wish[], spareChanges: number): void {
+		this.state = 'working';
+		this.progress = { task: 'days', done: 0, total: 0 };
+		this.asked = null;
+		this.#post({ kind: 'plan', ask: ++this.#ask, wishes, spareChanges });
+	}
+	look(stageId: string, foul: boolean): void {
+		this.#looked = { stageId, foul };
+		if (this.summary) this.#post({ kind: 'stage', ask: this.#ask, stageId, foul });
+	}
+	/** Asks what one wish more would cost. */
+	askPrice(key: string, wish: Wish): void {
+		this.asked = null;
+		this.asking = key;
+		this.#post({ kind: 'price', ask: ++this.#priceAsk, wish });
+	}
+	#priceAsk = 0;
+	askTrade(): void {
+		this.trade = null;
+		this.#post({ kind: 'trade', ask: this.#ask });
+	}
+	/** Stops a search: the days that are planned stay, the others have no plan. */
+	stop(): void {
+		this.#post({ kind: 'stop' });
+	}
+	end(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+	}
+	#hear(answer: TripAnswer): void {
+		switch (answer.kind) {
+			case 'progress':
+				if (answer.ask === this.#ask && this.state === 'working')
+					this.progress = { task: answer.task, done: answer.done, total: answer.total };
+				return;
+			case 'planned':
+				if (answer.ask !== this.#ask) return;
+				this.summary = answer.summary;
+				this.price = answer.price;
+				this.impossible = answer.impossible;
+				this.took = answer.ms;
+				this.state = 'done';
+				if (this.#looked) this.look(this.#looked.stageId, this.#looked.foul);
+				return;
+			case 'stage':
+				if (answer.ask === this.#ask) this.days = answer.days;
+				return;
+			case 'price':
+				if (answer.ask !== this.#priceAsk) return;
+				this.asked = { key: this.asking, price: answer.price };
+				this.asking = '';
+				return;
+			case 'trade':
+				this.trade = answer.rows;
+				return;
+			case 'failed':
+				this.state = 'failed';
+				this.message = answer.message;
+		}
+	}
+}

@@ -1,0 +1,160 @@
+import wasmUrl from 'highs/runtime?url';
+import type { Client, Trip } from '$lib/core/document/types';
+import type { PlannedStage } from '$lib/core/plan/plan';
+import { TripPlanner, plannedDay, type TripPlan } from '$lib/core/trip/plan-trip';
+import type { Progress } from '$lib/core/trip/solve';
+import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/trip/summary';
+import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
+import { hittingSolver } from '$lib/solver/hitting';
+
+/** What a page asks of the worker that plans one client's trip. */
+export type TripRequest =
+	| { kind: 'open'; trip: Trip; client: Client }
+	| { kind: 'plan'; ask: number; wishes: Wish[]; spareChanges: number }
+	| { kind: 'stage'; ask: number; stageId: string; foul: boolean }
+	/** what the plan would be with one wish more */
+	| { kind: 'price'; ask: number; wish: Wish }
+	/** changes and grams at every setting between few changes and light pack */
+	| { kind: 'trade'; ask: number }
+	| { kind: 'stop' };
+export type TripAnswer =
+	| { kind: 'progress'; ask: number; task: Progress['task']; done: number; total: number }
+	| {
+			kind: 'planned';
+			ask: number;
+			summary: TripSummary;
+			price: Price | null;
+			impossible: Wish[];
+			ms: number;
+	  }
+	| { kind: 'stage'; ask: number; days: PlannedStage[] }
+	| { kind: 'price'; ask: number; price: Price | null }
+	| { kind: 'trade'; ask: number; rows: Trade[] }
+	| { kind: 'failed'; ask: number; message: string };
+export interface Trade {
+	spareChanges: number;
+	changes: number;
+	massG: number;
+}
+
+const say = (answer: TripAnswer): void => self.postMessage(answer);
+
+let planner: TripPlanner | null = null;
+let current: { plan: TripPlan; summary: TripSummary; wishes: Wish[]; spareChanges: number } | null = null;
+/** The plan without any wish, at the same setting: what prices are counted from. */
+const bases = new Map<number, TripSummary>();
+let stopped = false;
+let newest = 0;
+
+const hit = hittingSolver(() => wasmUrl);
+/** Lets messages in between two steps of a search. */
+const pause = (): Promise<void> =>
+	new Promise((resolve) => {
+		const { port1, port2 } = new MessageChannel();
+		port1.onmessage = () => resolve();
+		port2.postMessage(null);
+	});
+/** A search shows how far it is at most so often, ms. */
+const SHOW_EVERY_MS = 60;
+
+async function search(
+	ask: number,
+	wishes: readonly Wish[],
+	spareChanges: number,
+	isOver: () => boolean
+): Promise<TripPlan> {
+	const steps = planner!.plan(wishes, spareChanges, isOver);
+	let shown = 0;
+	for (let step = steps.next(); ; step = steps.next()) {
+		if (step.done) return step.value;
+		if (performance.now() - shown > SHOW_EVERY_MS) {
+			shown = performance.now();
+			const { task, done, total } = step.value;
+			say({ kind: 'progress', ask, task, done, total });
+			await pause();
+		}
+	}
+}
+
+async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 'plan' }>): Promise<void> {
+	const begin = performance.now();
+	const found = await search(ask, wishes, spareChanges, () => stopped || ask !== newest);
+	if (ask !== newest) return;
+	const summary = tripSummary(found);
+	if (wishes.length === 0 && summary.daysDone === summary.days) bases.set(spareChanges, summary);
+	current = { plan: found, summary, wishes: [...wishes], spareChanges };
+	const base = bases.get(spareChanges);
+	say({
+		kind: 'planned',
+		ask,
+		summary,
+		price: wishes.length > 0 && base ? priceOf(base, summary) : null,
+		impossible: [...found.impossible],
+		ms: Math.round(performance.now() - begin)
+	});
+}
+
+async function answer(request: TripRequest): Promise<void> {
+	switch (request.kind) {
+		case 'open':
+			planner = new TripPlanner(request.trip, request.client, await hit);
+			bases.clear();
+			current = null;
+			return;
+		case 'plan':
+			return plan(request);
+		case 'stage': {
+			if (!current) return;
+			const { plan: own } = current;
+			const days = own.problem.days
+				.filter(({ stage, foul }) => stage.id === request.stageId && foul === request.foul)
+				.map((day) => plannedDay(own, day))
+				.filter((day) => day !== null);
+			say({ kind: 'stage', ask: request.ask, days });
+			return;
+		}
+		case 'price': {
+			if (!current) return;
+			const { wishes, spareChanges, summary } = current;
+			const found = await search(request.ask, [...wishes, request.wish], spareChanges, () => stopped);
+			const isPossible = !found.impossible.some(({ thingId }) => thingId === request.wish.thingId);
+			say({
+				kind: 'price',
+				ask: request.ask,
+				price: isPossible ? priceOf(summary, tripSummary(found)) : null
+			});
+			return;
+		}
+		case 'trade': {
+			const wishes = current?.wishes ?? [];
+			const rows: Trade[] = [];
+			for (const spareChanges of SPARE_CHANGES) {
+				const { choice } = await search(request.ask, wishes, spareChanges, () => stopped);
+				if (stopped) return;
+				rows.push({ spareChanges, changes: choice.levels.changes, massG: choice.levels.massG });
+			}
+			say({ kind: 'trade', ask: request.ask, rows });
+			return;
+		}
+		case 'stop':
+			return;
+	}
+}
+
+let queue: Promise<void> = Promise.resolve();
+self.onmessage = ({ data }: MessageEvent<TripRequest>) => {
+	if (data.kind === 'stop') {
+		stopped = true;
+		return;
+	}
+	if (data.kind === 'plan') newest = data.ask;
+	queue = queue
+		.then(() => {
+			stopped = false;
+			return answer(data);
+		})
+		.catch((trouble: unknown) => {
+			const message = trouble instanceof Error ? trouble.message : String(trouble);
+			say({ kind: 'failed', ask: 'ask' in data ? data.ask : 0, message });
+		});
+};
