@@ -3,6 +3,8 @@
 	import { navigating, page } from '$app/state';
 	import GoTo from '$lib/ui/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
+	import TheCall from '$lib/ui/TheCall.svelte';
+	import ThemeSwitch from '$lib/ui/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/UnitsMenu.svelte';
 
 	let { children } = $props();
@@ -15,6 +17,7 @@
 	const sections = [
 		{ name: 'Trips', url: '/' },
 		{ name: 'Clients', url: '/clients' },
+		{ name: 'Try it', url: '/try' },
 		{ name: 'House', url: '/house' },
 		{ name: 'Keys', url: '/keys' }
 	];
@@ -39,7 +42,9 @@
 			<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
 		{/each}
 	</nav>
+	<ThemeSwitch />
 	<UnitsMenu />
+	<TheCall />
 	<GoTo />
 </header>
 <p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
@@ -64,7 +69,8 @@
 	.top {
 		display: flex;
 		align-items: center;
-		gap: 26px;
+		gap: 8px 20px;
+		flex-wrap: wrap;
 		padding: 9px 26px;
 		border-bottom: 2px solid var(--ink);
 	}

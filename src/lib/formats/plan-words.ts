@@ -86,8 +86,16 @@ const IF: Readonly<Record<ToldWeather['because'][number], string>> = {
 	mild: 'it stays mild'
 };
 
-/** "If it turns cold: hat on in Skin up, forest and Lunch." One sentence a difference. */
-export function weatherSentences(told: ToldWeather, weather: Weather, nameOf: NameOf): string[] {
+export interface WeatherWords {
+	/** "If it turns cold" */
+	lead: string;
+	/** what no longer holds, in one sentence; empty when all does */
+	worse: string;
+	/** one sentence a difference of clothes */
+	differences: string[];
+}
+/** "If it turns cold: skin up and lunch: hat on." */
+export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf): WeatherWords {
 	const lead = `If ${told.because.map((why) => IF[why]).join(' and ')} (${small(weather.name)})`;
 	const sentences = told.differences.map(({ names, on, off }) => {
 		const what = [
@@ -98,11 +106,13 @@ export function weatherSentences(told: ToldWeather, weather: Weather, nameOf: Na
 	});
 	const worse = told.worse.map(
 		({ name, verdict, holdsMinutes, minutes }) =>
-			`${name}: ${verdict}${holdsMinutes === null || verdict !== 'short' ? '' : `, holds ${holdsMinutes} of ${minutes} min`}.`
+			`${name} ${verdict === 'short' && holdsMinutes !== null ? (holdsMinutes === 0 ? '(cold when it begins)' : `(${holdsMinutes} of ${minutes} min)`) : `(${verdict})`}`
 	);
-	return sentences.length + worse.length === 0
-		? [`${lead}: the same clothes.`]
-		: [`${lead}:`, ...sentences, ...worse];
+	return {
+		lead,
+		worse: worse.length > 0 ? `Does not hold: ${listed(worse)}.` : '',
+		differences: sentences
+	};
 }
 
 /** What was shown about a plan, in words. */

@@ -240,7 +240,7 @@
 				y1="2.5"
 				x2="5"
 				y2="2.5"
-				stroke="#1b2a27"
+				stroke="var(--ink)"
 				stroke-opacity="0.16"
 			/>
 		</pattern>
@@ -249,7 +249,7 @@
 				cx="2"
 				cy="2"
 				r="0.8"
-				fill="#1b2a27"
+				fill="var(--ink)"
 				fill-opacity="0.2"
 			/>
 		</pattern>

@@ -44,6 +44,7 @@
 
 <section id="clients" class="no-print" aria-labelledby="clients-head">
 	<h2 id="clients-head">Who comes along</h2>
+	{#if clients.length > 0}<p><a href="/trips/{tripId}/group">Who is not all right?</a></p>{/if}
 	<ul>
 		{#each clients as client (client.id)}
 			<li>

@@ -20,9 +20,9 @@
 		font-weight: 600;
 		padding: 2px 7px 3px;
 		border-radius: 2px;
-		color: #fff;
+		color: var(--on-verdict);
 		background: var(--tone);
-		border-left: 5px solid color-mix(in srgb, var(--tone) 60%, #fff);
+		border-left: 5px solid color-mix(in srgb, var(--tone) 60%, var(--sheet));
 	}
 	.right {
 		--tone: var(--v-right);

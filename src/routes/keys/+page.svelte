@@ -1,6 +1,6 @@
 <script lang="ts">
 	const KEYS: [where: string, keys: [key: string, does: string][]][] = [
-		['Everywhere', [['/', 'find a client or a trip'], ['Esc', 'close what is open'], ['Enter', 'on a figure: why it is so']]],
+		['Everywhere', [['/', 'find a client or a trip'], ['C', 'the call: is this all right?'], ['Esc', 'close what is open'], ['Enter', 'on a figure: why it is so']]],
 		[
 			'On a trip',
 			[
@@ -14,6 +14,7 @@
 				['Home End', 'in the drawing: first and last phase']
 			]
 		],
+		['On a plan', [['P', 'on a thing: it comes along'], ['L', 'it stays at home'], ['F', 'it is liked best'], ['N', 'on a thing left at home: why not mine?'], ['← → ↑ ↓', 'from thing to thing'], ['Enter', 'all wishes for a thing, and where to wear it']]],
 		['In the ladder', [['← → ↑ ↓', 'from cell to cell'], ['Enter', 'why it is so']]],
 		['In a kit', [['Enter', 'adds the thing that is marked'], ['↑ ↓', 'through the catalogue']]]
 	]; // prettier-ignore

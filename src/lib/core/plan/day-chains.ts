@@ -47,6 +47,9 @@ import type { Factor, Wardrobe } from './wardrobe';
 /** What a change that cannot be done costs when the outfit is given all the same, in hundredths. */
 const GIVEN_CHANGE_COST = 1e5;
 
+/** A glove that is too warm by so much is not changed for it, clo (our assumption). */
+const GLOVE_SPARE_CLO = 0.6;
+
 /** Whether a stop or ride outdoors begins soon after each cell. */
 export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
 	return cells.map((_, k) => {
@@ -184,7 +187,8 @@ const handsJudge =
 		const total = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
-		const sweat = worn.length > 0 ? Math.round(Math.max(0, excess / CLO_M2KW) * cell.minutes) : 0;
+		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
+		const sweat = worn.length > 0 ? Math.round(Math.max(0, tooMuchClo) * cell.minutes) : 0;
 		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		into.blame = local.blame + clumsy + bare + unmet;
 		into.sweat = sweat;

@@ -41,8 +41,8 @@ export interface Wardrobe {
 const MOST_OUTFITS = 4000;
 const MOST_STACKS = 1500;
 
-/** Where a thing is worn, coarsely: next to skin, in the middle, as the shell, over everything. */
-const classOf = ({ positions: [low, high] }: Cloth): number =>
+/** Where a thing is worn, coarsely: 0 next to skin, 1 in the middle, 2 as the shell, 3 over everything. */
+export const kindOf = ({ positions: [low, high] }: Cloth): number =>
 	low <= 1 ? 0 : high === 5 ? 3 : low >= 4 ? 2 : 1;
 /** What is looked for first in a class: no cotton next to skin, water kept out by the shell, warmth elsewhere. */
 const promise = (cloth: Cloth): number =>
@@ -51,7 +51,7 @@ const promise = (cloth: Cloth): number =>
 		cloth.localClo,
 		WATER_GRADES.indexOf(cloth.waterGrade) + cloth.localClo / 10,
 		cloth.localClo
-	][classOf(cloth)]!;
+	][kindOf(cloth)]!;
 
 const widest = ({ covers: parts }: Cloth): number =>
 	Object.values(parts).reduce((sum, share) => sum + share, 0);
@@ -82,12 +82,12 @@ function likeliest(cloths: Cloth[], factor: Factor, step: number): Cloth[] {
 	for (const cloth of cloths) {
 		const key =
 			step === LAST || factor === 'trunk'
-				? String(classOf(cloth))
-				: `${classOf(cloth)} ${partsCovered(cloth.covers).join()}`;
+				? String(kindOf(cloth))
+				: `${kindOf(cloth)} ${partsCovered(cloth.covers).join()}`;
 		groups.set(key, [...(groups.get(key) ?? []), cloth]);
 	}
 	for (const group of groups.values()) {
-		const many = KEPT[step]![classOf(group[0]!)]!;
+		const many = KEPT[step]![kindOf(group[0]!)]!;
 		const best = (by: (cloth: Cloth) => number, count: number): void => {
 			[...group]
 				.sort((a, b) => by(a) - by(b))

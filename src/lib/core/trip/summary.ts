@@ -13,6 +13,8 @@ export interface PhaseSummary {
 	verdict: Verdict;
 	holdsMinutes: number | null;
 	limitedBy: LimitedBy;
+	/** of a what-if: it warns, and is no fault of the plan */
+	whatIf: boolean;
 }
 
 /** What a whole plan comes to. */
@@ -43,7 +45,8 @@ const summaryOf = (weather: string, foul: boolean, verdict: PhaseVerdict): Phase
 	minutes: verdict.cell.minutes,
 	verdict: verdict.verdict,
 	holdsMinutes: verdict.holdsMinutes,
-	limitedBy: verdict.limitedBy
+	limitedBy: verdict.limitedBy,
+	whatIf: verdict.cell.kind === 'what-if'
 });
 
 /** The verdicts of all days of a plan, and what is taken. */
@@ -86,11 +89,12 @@ const shareHeld = ({ holdsMinutes, minutes }: PhaseSummary): number =>
 	holdsMinutes === null ? 1 : Math.min(1, holdsMinutes / minutes);
 
 /** Whether a verdict is one that a guide has to do something about. */
-export const isNotAllRight = ({ verdict }: Pick<PhaseSummary, 'verdict'>): boolean =>
-	verdict === 'nothing suffices' ||
-	verdict === 'wet through' ||
-	verdict === 'short' ||
-	verdict === 'not judged yet';
+export const isNotAllRight = ({ verdict, whatIf }: Pick<PhaseSummary, 'verdict' | 'whatIf'>): boolean =>
+	!whatIf &&
+	(verdict === 'nothing suffices' ||
+		verdict === 'wet through' ||
+		verdict === 'short' ||
+		verdict === 'not judged yet');
 
 /** What a wish costs, or gains. */
 export interface Price {

@@ -14,6 +14,7 @@
 	import BodyStrip from '$lib/ui/BodyStrip.svelte';
 	import Ladder from '$lib/ui/Ladder.svelte';
 	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
+	import PlanIf from '$lib/ui/PlanIf.svelte';
 	import PlanPhone from '$lib/ui/PlanPhone.svelte';
 	import PlanSay from '$lib/ui/PlanSay.svelte';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
@@ -234,6 +235,7 @@
 		{/each}
 	</nav>
 	<p class="links no-print">
+		<a href="/trips/{data.trip.id}/group">The whole group</a>
 		<a href="/clients/{data.client.id}">Kit</a>
 		<a href="/trips/{data.trip.id}/list/{data.client.id}">List to print</a>
 	</p>
@@ -320,15 +322,10 @@
 		<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
 	{/if}
 	<div class="top">
-		<PlanSay
-			name={first}
-			start={told.start}
-			changes={told.changes}
-			others={toldOthers}
-			weathers={data.trip.weathers}
-			{nameOf}
-		/>
+		<PlanSay name={first} start={told.start} changes={told.changes} {nameOf} />
 		<section aria-label="What to look at">
+			<h2>In other weather</h2>
+			<PlanIf others={toldOthers} weathers={data.trip.weathers} {nameOf} />
 			<h2>Look at</h2>
 			{#if findings.length > 0}
 				<ul class="findings" aria-label="What to say to {first}">

@@ -1,0 +1,39 @@
+import wasmUrl from 'highs/runtime?url';
+import { CATALOGUE } from '$lib/core/cloth/catalogue';
+import type { Client, Trip } from '$lib/core/document/types';
+import { isThisAllRight, type CallAnswer } from '$lib/core/trip/call';
+import { hittingSolver } from '$lib/solver/hitting';
+
+export interface CallRequest {
+	trip: Trip;
+	client: Client;
+	typeId: string;
+	massG: number | null;
+	wornOut: boolean;
+}
+export type CallReply =
+	{ kind: 'progress'; done: number; total: number } | { kind: 'answer'; answer: CallAnswer };
+
+const hit = hittingSolver(() => wasmUrl);
+const SHOW_EVERY_MS = 80;
+
+self.onmessage = async ({ data }: MessageEvent<CallRequest>) => {
+	const type = CATALOGUE.find(({ id }) => id === data.typeId)!;
+	const steps = isThisAllRight(
+		data.trip,
+		data.client,
+		{ type, massG: data.massG, wornOut: data.wornOut },
+		await hit
+	);
+	let shown = 0;
+	for (let step = steps.next(); ; step = steps.next()) {
+		if (step.done) {
+			self.postMessage({ kind: 'answer', answer: step.value } satisfies CallReply);
+			return;
+		}
+		if (performance.now() - shown < SHOW_EVERY_MS) continue;
+		shown = performance.now();
+		const { done, total } = step.value;
+		self.postMessage({ kind: 'progress', done, total } satisfies CallReply);
+	}
+};

@@ -1,0 +1,16 @@
+import { getDocument } from '$lib/server/db/clients';
+import { orNotFound } from '$lib/server/http';
+
+export async function load({ params }) {
+	const { trip, clients } = await orNotFound(getDocument(params.id));
+	return {
+		trip: {
+			id: trip.id,
+			name: trip.name,
+			place: trip.place,
+			stages: trip.stages.map(({ id, name }) => ({ id, name })),
+			weathers: trip.weathers.map(({ id, name }) => ({ id, name }))
+		},
+		clients: clients.map(({ id, name, things }) => ({ id, name, things: things.length }))
+	};
+}

@@ -1,0 +1,166 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { VERDICTS } from '$lib/core/plan/verdicts';
+	import { isNotAllRight, worstPhase, type TripSummary } from '$lib/core/trip/summary';
+	import { phaseWords } from '$lib/formats/plan-words';
+	import { massWords } from '$lib/formats/units';
+	import { readerUnits } from '$lib/ui/reader-units';
+	import VerdictTag from '$lib/ui/VerdictTag.svelte';
+
+	let { data } = $props();
+	const units = $derived(readerUnits());
+
+	interface State {
+		clientId: string;
+		state: 'wanted' | 'working' | 'there' | 'failed';
+		done: number;
+		total: number;
+		summary: TripSummary | null;
+		isCurrent: boolean;
+	}
+	let plans = $state.raw<State[]>([]);
+	let message = $state('');
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const POLL_MS = 700;
+	async function look(): Promise<void> {
+		const response = await fetch(`/api/v1/trips/${data.trip.id}/plans`).catch(() => null);
+		message = response?.ok ? '' : 'The server does not answer. The plans go on there; this page asks again.';
+		if (response?.ok) ({ plans } = (await response.json()) as { plans: State[] });
+		if (!response?.ok || plans.some(({ state }) => state === 'wanted' || state === 'working'))
+			timer = setTimeout(() => void look(), POLL_MS);
+	}
+	onMount(() => {
+		void look();
+		return () => clearTimeout(timer);
+	});
+
+	const dayName = (stageId: string): string => {
+		const at = data.trip.stages.findIndex(({ id }) => id === stageId);
+		return data.trip.stages.length > 1 ? `day ${at + 1}` : '';
+	};
+	const weatherName = (id: string): string =>
+		data.trip.weathers.find((weather) => weather.id === id)?.name.toLowerCase() ?? '';
+
+	/** Clients with their worst phase, those who are not all right first. */
+	const people = $derived(
+		data.clients
+			.map((client) => {
+				const plan = plans.find(({ clientId }) => clientId === client.id) ?? null;
+				const all = plan?.summary?.phases.filter(({ whatIf }) => !whatIf) ?? [];
+				const bad = all.filter(isNotAllRight);
+				const worst = worstPhase(all);
+				return { client, plan, bad, worst };
+			})
+			.sort(
+				(a, b) =>
+					rankOf(a) - rankOf(b) || b.bad.length - a.bad.length || a.client.name.localeCompare(b.client.name)
+			)
+	);
+	type Person = { worst: ReturnType<typeof worstPhase>; bad: unknown[] };
+	const rankOf = ({ worst, bad }: Person): number =>
+		worst === null
+			? 50
+			: bad.length === 0
+				? 40
+				: VERDICTS.indexOf(worst.verdict) + (worst.holdsMinutes ?? 0) / 1000;
+	const open = $derived(plans.filter(({ state }) => state === 'wanted' || state === 'working').length);
+	const wrong = $derived(people.filter(({ bad, plan }) => bad.length > 0 && plan?.summary).length);
+	function sentence({ client, bad, worst, plan }: (typeof people)[number]): string {
+		const first = client.name.split(' ')[0]!;
+		if (client.things === 0) return `Nobody has asked ${first} yet.`;
+		if (!plan?.summary || !worst)
+			return plan?.state === 'failed' ? 'The plan could not be worked out.' : 'Waiting for the plan.';
+		if (bad.length === 0) return 'All right on every day, in all weathers that are planned for.';
+		if (worst.verdict === 'not judged yet')
+			return `Not to be told yet: ask ${first} what there is for torso and legs.`;
+		const more = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size - 1;
+		const where = [dayName(worst.stageId), weatherName(worst.weather)].filter(Boolean).join(', ');
+		return `${phaseWords(worst)} (${where})${more > 0 ? `, and ${more} more ${more === 1 ? 'phase' : 'phases'}` : ''}.`;
+	}
+</script>
+
+<svelte:head><title>Who is not all right · {data.trip.name} · Snug Summit</title></svelte:head>
+
+<h1>Who is not all right?</h1>
+<p class="soft">
+	<a href="/trips/{data.trip.id}">{data.trip.name}</a>{data.trip.place ? ` · ${data.trip.place}` : ''}
+</p>
+
+<p role="status" class="state">
+	{#if message}{message}{:else if data.trip.stages.length === 0}This trip has no days yet.{:else if open > 0}
+		Planning in the background: {plans.length - open} of {data.clients.length} done.
+	{:else if plans.length > 0}
+		{wrong === 0
+			? 'Everybody is all right.'
+			: `${wrong} of ${data.clients.length} are not all right, the worst first.`}
+	{/if}
+</p>
+
+{#if data.clients.length === 0}
+	<p class="empty">
+		Nobody is on this trip yet. <a href="/trips/{data.trip.id}#clients">Say who comes along</a>.
+	</p>
+{/if}
+<ol>
+	{#each people as person (person.client.id)}
+		{@const { client, plan, bad, worst } = person}
+		<li class:bad={bad.length > 0}>
+			<a class="name" href="/trips/{data.trip.id}/plan/{client.id}">{client.name}</a>
+			<span class="tag">
+				{#if worst && plan?.summary}<VerdictTag verdict={worst.verdict} text={worst.verdict} />{/if}
+			</span>
+			<span class="sentence">{sentence(person)}</span>
+			<span class="soft small mass">{plan?.summary ? massWords(plan.summary.levels.massG, units) : ''}</span>
+			<span class="bar">
+				{#if plan && (plan.state === 'working' || plan.state === 'wanted')}
+					<progress max={Math.max(1, plan.total)} value={plan.done} aria-label="Plan of {client.name}"
+					></progress>
+				{:else if plan && !plan.isCurrent}<span class="tiny">older</span>{/if}
+			</span>
+		</li>
+	{/each}
+</ol>
+<p class="tiny soft">
+	One sentence each, from the plan of the whole trip. Only what depends on a change is planned again. A plan
+	is advice for a guide who is there.
+</p>
+
+<style>
+	.state {
+		min-height: 28px;
+		margin: 8px 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 190px 170px minmax(0, 1fr) 70px 120px;
+		gap: 4px 16px;
+		align-items: center;
+		border-top: 1px solid var(--rule);
+		border-left: 6px solid transparent;
+		padding: 9px 0 9px 12px;
+	}
+	li.bad {
+		border-left-color: var(--v-short);
+	}
+	.name {
+		font-weight: 600;
+		font-size: 17px;
+	}
+	progress {
+		width: 110px;
+		height: 10px;
+		accent-color: var(--ink);
+	}
+	@media (max-width: 760px) {
+		li {
+			grid-template-columns: 1fr auto;
+		}
+		.sentence {
+			grid-column: 1 / -1;
+		}
+		.mass,
+		.bar:empty {
+			display: none;
+		}
+	}
+</style>

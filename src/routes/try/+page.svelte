@@ -1,0 +1,336 @@
+<script lang="ts">
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
+	import { onMount } from 'svelte';
+	import { CATALOGUE, searchText } from '$lib/core/cloth/catalogue';
+	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
+	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
+	import { personOf } from '$lib/core/plan/person';
+	import { tryIt, type Tried } from '$lib/core/trip/try-it';
+	import { FIRST_TRY, TRY_PLACES, triedFrom, tryQuery } from '$lib/formats/try-link';
+	import { tempWords, withUnit } from '$lib/formats/units';
+	import {
+		PLACE_WORDS,
+		PRECIPITATION_WORDS,
+		clo,
+		shortName,
+		verdictSentence,
+		verdictTag
+	} from '$lib/formats/words';
+	import BodyStrip from '$lib/ui/BodyStrip.svelte';
+	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
+	import VerdictTag from '$lib/ui/VerdictTag.svelte';
+	import { columnWidths } from '$lib/ui/plan-columns';
+	import { readerUnits } from '$lib/ui/reader-units';
+	import { toneOf } from '$lib/ui/tone';
+	import { why } from '$lib/ui/why.svelte';
+	import { reason } from '$lib/core/plan/reasons';
+	import type { PlannedPhase } from '$lib/core/plan/plan';
+
+	const units = $derived(readerUnits());
+	let tried = $state<Tried>(triedFrom(page.url.searchParams));
+	const seen = $derived(tryIt(tried));
+	const phases = $derived(seen.planned.phases);
+	const names = $derived(new Map(seen.client.things.map(({ id, name }) => [id, shortName(name)])));
+	let width = $state(700);
+	const widths = $derived(columnWidths(phases, width - 2));
+	const last = $derived(phases.at(-1)!);
+
+	let ready = false;
+	onMount(() => void (ready = true));
+	let waiting: ReturnType<typeof setTimeout> | undefined;
+	// The link keeps the state: a moment after the last move, so that a slider does not write history.
+	$effect(() => {
+		const query = tryQuery(tried);
+		if (!ready) return;
+		clearTimeout(waiting);
+		waiting = setTimeout(() => replaceState(`/try?${query}`, {}), 250);
+	});
+
+	let words = $state('');
+	const groups = CATALOGUE_GROUPS.filter((group) => group !== 'Other things' && group !== 'Sleep');
+	const fitting = $derived(
+		CATALOGUE.filter(
+			(type) =>
+				tried.typeIds.includes(type.id) ||
+				(words.trim() !== '' &&
+					words
+						.toLowerCase()
+						.split(/\s+/)
+						.every((word) => searchText(type).toLowerCase().includes(word)))
+		)
+	);
+	/** What most people own; the rest is found by typing. */
+	const USUAL = new Set(['briefs', 'top-wool-light', 'top-wool-mid', 'tshirt-cotton', 'fleece-thin', 'fleece', 'jacket-down-light', 'soft-shell', 'rain-shell', 'hard-shell', 'coat-synthetic', 'coat-down', 'bottoms-wool', 'trousers-trek', 'jeans', 'trousers-soft-shell', 'trousers-hard-shell', 'overtrousers-warm', 'sock-mid', 'sock-heavy', 'boot-hiking', 'boot-winter', 'shoe-trail', 'glove-liner', 'glove-light', 'glove-winter', 'mitten', 'cap-thin', 'hat-warm', 'neck-tube', 'sunglasses']); // prettier-ignore
+	const shown = $derived(CATALOGUE.filter((type) => USUAL.has(type.id) || fitting.includes(type)));
+	function toggle(id: string): void {
+		tried.typeIds = tried.typeIds.includes(id)
+			? tried.typeIds.filter((one) => one !== id)
+			: [...tried.typeIds, id];
+	}
+	const EFFORT_WORDS = (effort: number): string =>
+		effort < 80
+			? 'standing, sitting'
+			: effort < 110
+				? 'fiddling, belaying'
+				: effort < 165
+					? 'strolling'
+					: effort < 215
+						? 'level walk'
+						: effort < 255
+							? 'with a day pack'
+							: 'uphill';
+	function whyVerdict(phase: PlannedPhase): void {
+		why.open({
+			title: `${phase.cell.name}: ${verdictTag(phase)}`,
+			sentence: verdictSentence(phase, 'whoever wears this'),
+			lines: [{ label: 'Worn, in this wind and movement', text: `${clo(phase.resultantClo)} clo` }],
+			reasons: [...phase.reasons, reason('band', [['minutes', phase.cell.minutes, 'min']])]
+		});
+	}
+	const local = (which: 'fingers' | 'toes'): string => {
+		const { endC, holdsMinutes } = last[which];
+		return `${withUnit('temp', endC, units, 0)} at the end${holdsMinutes === null ? '' : `, below ${withUnit('temp', 15, units, 0)} after ${Math.round(holdsMinutes)} min`}`;
+	};
+</script>
+
+<svelte:head><title>Try it · Snug Summit</title></svelte:head>
+
+<h1>Try it</h1>
+<p class="soft">
+	Move the weather, the work and the clothes, and see at once what holds. The address keeps it.
+</p>
+
+<div class="bench">
+	<form class="dials" aria-label="Weather and work" onsubmit={(event) => event.preventDefault()}>
+		<label>
+			<span>Air <strong>{tempWords(tried.airTempC, units)}</strong></span>
+			<input
+				type="range"
+				min="-40"
+				max="30"
+				step="1"
+				bind:value={tried.airTempC}
+				aria-valuetext={tempWords(tried.airTempC, units)}
+			/>
+		</label>
+		<label>
+			<span>Wind <strong>{withUnit('speed', tried.wind10mKmh, units, 0)}</strong></span>
+			<input
+				type="range"
+				min="0"
+				max="100"
+				step="2"
+				bind:value={tried.wind10mKmh}
+				aria-valuetext={withUnit('speed', tried.wind10mKmh, units, 0)}
+			/>
+		</label>
+		<label>
+			<span
+				>Work <strong>{EFFORT_WORDS(tried.effortWm2)}</strong>
+				<span class="soft small">{tried.effortWm2} W/m²</span></span
+			>
+			<input
+				type="range"
+				min="65"
+				max="290"
+				step="5"
+				bind:value={tried.effortWm2}
+				aria-valuetext="{tried.effortWm2} watts per square metre, {EFFORT_WORDS(tried.effortWm2)}"
+			/>
+		</label>
+		<label>
+			<span>For <strong>{tried.minutes} min</strong></span>
+			<input type="range" min="5" max="240" step="5" bind:value={tried.minutes} />
+		</label>
+		<label
+			>Falls
+			<select bind:value={tried.precipitation}>
+				{#each PRECIPITATIONS as kind (kind)}<option value={kind}>{PRECIPITATION_WORDS[kind]}</option>{/each}
+			</select>
+		</label>
+		<label
+			>Where
+			<select bind:value={tried.place}>
+				{#each TRY_PLACES as place (place)}<option value={place}>{PLACE_WORDS[place]}</option>{/each}
+			</select>
+		</label>
+		<label class="tick"
+			><input type="checkbox" bind:checked={tried.afterClimb} /> after an hour uphill in the same clothes</label
+		>
+		<button class="quiet small" onclick={() => (tried = { ...FIRST_TRY })}>Begin anew</button>
+	</form>
+	<div class="result">
+		<p class="verdicts">
+			{#each phases as phase, k (k)}
+				<button
+					class="verdict"
+					onclick={() => whyVerdict(phase)}
+					aria-label="{phase.cell.name}: {verdictSentence(phase, 'whoever wears this')} Why?"
+				>
+					<strong>{phase.cell.name}</strong>
+					<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
+				</button>
+			{/each}
+		</p>
+		<p role="status" aria-label="What holds">
+			{verdictSentence(last, 'whoever wears this')} Feels like {tempWords(last.cell.feltTempC, units)}.
+		</p>
+		<div bind:clientWidth={width} class="drawing">
+			<PlanDrawing {phases} {widths} {names} clientName="whoever wears this" height={230} />
+			{#if seen.course.minutes.length > 0}
+				<BodyStrip
+					course={seen.course}
+					{phases}
+					{widths}
+					gutter={0}
+					holdWhm2={personOf(seen.client).marks.holdWhm2}
+					nameOf={(id) => names.get(id) ?? id}
+				/>
+			{/if}
+		</div>
+		<dl class="ends">
+			<dt>Fingers</dt>
+			<dd>{local('fingers')}</dd>
+			<dt>Toes</dt>
+			<dd>{local('toes')}</dd>
+		</dl>
+	</div>
+</div>
+
+<section aria-label="Clothes">
+	<p class="find">
+		<label
+			>More clothes <input type="search" bind:value={words} placeholder="poncho, ski jacket, jeans" /></label
+		>
+	</p>
+	{#each groups as group (group)}
+		<div class="group" role="group" aria-label={group}>
+			<span class="soft small">{group}</span>
+			{#each shown.filter((type) => type.group === group) as type (type.id)}
+				<button
+					class="chip tone-{toneOf({
+						cloth: { functions: type.properties.functions },
+						position: type.properties.positions[1]
+					})}"
+					aria-pressed={tried.typeIds.includes(type.id)}
+					onclick={() => toggle(type.id)}>{shortName(type.name)}</button
+				>
+			{/each}
+		</div>
+	{/each}
+</section>
+<p class="tiny soft">
+	Advice for somebody who is there, by the same figures as every plan: local rules, the guide and, for health,
+	a doctor come first.
+</p>
+
+<style>
+	.bench {
+		display: grid;
+		grid-template-columns: 290px minmax(0, 1fr);
+		gap: 24px;
+		margin: 14px 0;
+	}
+	.dials {
+		display: grid;
+		gap: 10px;
+		align-content: start;
+	}
+	.dials label {
+		display: grid;
+		gap: 2px;
+	}
+	.dials .tick {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	input[type='range'] {
+		accent-color: var(--ink);
+		width: 100%;
+		height: 28px;
+	}
+	select,
+	input[type='search'] {
+		background-color: var(--sheet);
+		color: var(--ink);
+		border: 1px solid var(--rule-strong);
+	}
+	.verdicts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 22px;
+	}
+	.verdict {
+		cursor: pointer;
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	.drawing {
+		margin-top: 8px;
+		overflow: hidden;
+	}
+	.ends {
+		display: grid;
+		grid-template-columns: 70px 1fr;
+		gap: 2px 10px;
+		margin-top: 6px;
+	}
+	dt {
+		color: var(--soft);
+	}
+	.group {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 5px;
+		align-items: baseline;
+		border-top: 1px solid var(--rule);
+		padding: 6px 0;
+	}
+	.group > .soft {
+		width: 110px;
+	}
+	.chip {
+		border: 1px solid var(--rule-strong);
+		border-left: 6px solid var(--tone);
+		padding: 3px 9px;
+		font-size: 15px;
+		cursor: pointer;
+		background: transparent;
+	}
+	.chip[aria-pressed='true'] {
+		background: var(--tone);
+		color: #1b2a27;
+		border-color: var(--ink);
+		font-weight: 600;
+	}
+	.chip.tone-over[aria-pressed='true'] {
+		color: #fff;
+	}
+	.find {
+		margin-bottom: 8px;
+	}
+	@media (max-width: 760px) {
+		.bench {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.result {
+			order: -1;
+			position: sticky;
+			top: 0;
+			background: var(--paper);
+			z-index: 3;
+			border-bottom: 2px solid var(--ink);
+			padding-bottom: 6px;
+		}
+		.chip {
+			font-size: 16px;
+			padding: 8px 12px;
+		}
+		.group > .soft {
+			width: 100%;
+		}
+	}
+</style>
