@@ -13,7 +13,9 @@ const PAGES = [
 	['layer plan', '/trips/demo-trip/plan/demo-teo'],
 	['layer plan, second day', '/trips/demo-trip/plan/demo-runa?day=2'],
 	['layer plan in foul weather', '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet&foul=1'],
-	['list', '/trips/demo-trip/list/demo-teo']
+	['list', '/trips/demo-trip/list/demo-teo'],
+	['try it', '/try'],
+	['group', '/trips/demo-trip/group']
 ] as const;
 
 for (const [name, url] of PAGES) {
@@ -32,8 +34,17 @@ for (const [name, url] of PAGES) {
 				problems.push(request.url())
 		);
 		await page.goto(url, { waitUntil: 'networkidle' });
+		if (url.includes('/plan/'))
+			await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 30_000 });
 		const { violations } = await new AxeBuilder({ page }).analyze();
 		expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+		await page.evaluate(() => document.documentElement.classList.add('dark'));
+		const night = await new AxeBuilder({ page }).analyze();
+		expect(
+			night.violations.map(
+				({ id, nodes }) => `by night, ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`
+			)
+		).toEqual([]);
 		expect(problems).toEqual([]);
 		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
 		const small = await page.evaluate(() =>

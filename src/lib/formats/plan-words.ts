@@ -104,10 +104,22 @@ export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf
 		].join(', ');
 		return `${listed(names)}: ${what}.`;
 	});
-	const worse = told.worse.map(
-		({ name, verdict, holdsMinutes, minutes }) =>
-			`${name} ${verdict === 'short' && holdsMinutes !== null ? (holdsMinutes === 0 ? '(cold when it begins)' : `(${holdsMinutes} of ${minutes} min)`) : `(${verdict})`}`
+	// Once the cold has got in, phase after phase begins cold: that is one thing to say, not seven.
+	const coldAlready = told.worse.filter(
+		({ holdsMinutes, verdict }) => verdict === 'short' && holdsMinutes === 0
 	);
+	const others = told.worse.filter((one) => !coldAlready.includes(one));
+	const worse = [
+		...others.map(
+			({ name, verdict, holdsMinutes, minutes }) =>
+				`${name} (${verdict === 'short' && holdsMinutes !== null ? `${holdsMinutes} of ${minutes} min` : verdict})`
+		),
+		...(coldAlready.length > 2
+			? [
+					`${coldAlready.length} phases that begin cold, ${coldAlready[0]!.name} to ${coldAlready.at(-1)!.name}`
+				]
+			: coldAlready.map(({ name }) => `${name} (cold when it begins)`))
+	];
 	return {
 		lead,
 		worse: worse.length > 0 ? `Does not hold: ${listed(worse)}.` : '',

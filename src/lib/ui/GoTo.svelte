@@ -119,6 +119,11 @@
 		font-size: 14px;
 		cursor: pointer;
 	}
+	@media (max-width: 640px) {
+		.find kbd {
+			display: none;
+		}
+	}
 	dialog {
 		margin: 12vh auto auto;
 		width: min(560px, 92vw);

@@ -141,7 +141,11 @@
 			return answer.isWorn
 				? `Yes. ${it} does for this trip.`
 				: `It does no harm, and it is not needed: the plan leaves ${it} at home.`;
-		return `No. With ${it}, ${phaseWords(answer.fails!)}${dayOf(answer.fails!.stageId) ? ` (${dayOf(answer.fails!.stageId)})` : ''}.`;
+		const day = dayOf(answer.fails!.stageId);
+		const where = `${phaseWords(answer.fails!)}${day ? ` (${day})` : ''}`;
+		return answer.sameWithout
+			? `No, and ${it} is not to blame: ${where}, with it and without it.`
+			: `No. With ${it}, ${where}.`;
 	});
 </script>
 
@@ -222,11 +226,10 @@
 					{#if answer.failing > 1}<p class="small">
 							{answer.failing} phases fail with it, the worst is named.
 						</p>{/if}
-					{#if answer.failingAnyway > 0}
+					{#if answer.failingAnyway > 0 && !answer.sameWithout}
 						<p class="small">
-							{answer.failingAnyway}
-							{answer.failingAnyway === 1 ? 'phase fails' : 'phases fail'} with what {who?.name.split(' ')[0]} has,
-							too: not this thing’s fault.
+							{answer.failingAnyway} more {answer.failingAnyway === 1 ? 'phase fails' : 'phases fail'} with what
+							{who?.name.split(' ')[0]} has, too.
 						</p>
 					{/if}
 					<p class="tiny soft">
@@ -302,6 +305,11 @@
 	}
 	.answer .quiet {
 		margin-left: 12px;
+	}
+	@media (max-width: 640px) {
+		.call kbd {
+			display: none;
+		}
 	}
 	.say {
 		font-size: 20px;

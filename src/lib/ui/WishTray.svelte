@@ -85,6 +85,11 @@
 		if (isBack) onwishes(wishes.filter(({ thingId }) => thingId !== id));
 		else if (!wishes.some((one) => one.kind === kind && one.thingId === id)) wish(kind, id);
 	}
+	function dropOnPhase(event: DragEvent, phase: string): void {
+		event.preventDefault();
+		const id = event.dataTransfer?.getData('text/x-thing');
+		if (id) wish('wear', id, phase);
+	}
 	const allow = (event: DragEvent): void => event.preventDefault();
 	const grams = (massG: number): string => massWords(massG, units);
 </script>
@@ -165,6 +170,18 @@
 			{:else}<p class="small soft">Everything that can be worn is needed somewhere.</p>{/each}
 		</div>
 	</div>
+	<div class="tray over" role="group" aria-label="Worn in a phase">
+		<span class="small soft">Drop a thing here to have it worn in</span>
+		{#each lived as { cell } (cell.phaseId)}
+			<span
+				class="target"
+				role="group"
+				aria-label="Wear it in {cell.name}"
+				ondragover={allow}
+				ondrop={(event) => dropOnPhase(event, cell.phaseId)}>{cell.name}</span
+			>
+		{/each}
+	</div>
 	{#if here}
 		<div class="panel" role="group" aria-label="Wishes for {here.name}">
 			<p><strong>{here.name}</strong></p>
@@ -191,9 +208,7 @@
 		</ul>
 	{/if}
 	<p class="tiny soft no-print">
-		Drag a thing between the two lists, or onto a phase above to have it worn there. Keys on a thing: <kbd
-			>P</kbd
-		>
+		Drag a thing between the lists, or onto a phase here or in the drawing. Keys on a thing: <kbd>P</kbd>
 		comes along,
 		<kbd>L</kbd> stays at home, <kbd>F</kbd> liked best, <kbd>N</kbd> why not mine.
 	</p>
@@ -235,6 +250,19 @@
 	.mark {
 		font-weight: 600;
 	}
+	.over {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 5px 8px;
+		align-items: center;
+		border-top-width: 1px;
+	}
+	.target {
+		border: 1px dashed var(--rule-strong);
+		padding: 2px 9px;
+		font-size: 14px;
+	}
+	.over,
 	.panel,
 	.answer,
 	.list,

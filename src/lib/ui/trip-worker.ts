@@ -83,15 +83,23 @@ async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 
 	const summary = tripSummary(found);
 	if (wishes.length === 0 && summary.daysDone === summary.days) bases.set(spareChanges, summary);
 	current = { plan: found, summary, wishes: [...wishes], spareChanges };
-	const base = bases.get(spareChanges);
-	say({
-		kind: 'planned',
-		ask,
-		summary,
-		price: wishes.length > 0 && base ? priceOf(base, summary) : null,
-		impossible: [...found.impossible],
-		ms: Math.round(performance.now() - begin)
-	});
+	const ms = Math.round(performance.now() - begin);
+	const tell = (base: TripSummary | undefined): void =>
+		say({
+			kind: 'planned',
+			ask,
+			summary,
+			price: wishes.length > 0 && base ? priceOf(base, summary) : null,
+			impossible: [...found.impossible],
+			ms
+		});
+	tell(bases.get(spareChanges));
+	if (wishes.length === 0 || bases.has(spareChanges)) return;
+	// What the wishes cost is only known beside the plan without any.
+	const base = tripSummary(await search(ask, [], spareChanges, () => stopped || ask !== newest));
+	if (ask !== newest || base.daysDone < base.days) return;
+	bases.set(spareChanges, base);
+	tell(base);
 }
 
 async function answer(request: TripRequest): Promise<void> {

@@ -31,9 +31,16 @@
 	let tried = $state<Tried>(triedFrom(page.url.searchParams));
 	const seen = $derived(tryIt(tried));
 	const phases = $derived(seen.planned.phases);
-	const names = $derived(new Map(seen.client.things.map(({ id, name }) => [id, shortName(name)])));
+	/** Short where that is enough to tell things apart. */
+	const times = CATALOGUE.reduce(
+		(count, { name }) => count.set(shortName(name), (count.get(shortName(name)) ?? 0) + 1),
+		new Map<string, number>()
+	);
+	const nameOf = (name: string): string => (times.get(shortName(name)) === 1 ? shortName(name) : name);
+	const names = $derived(new Map(seen.client.things.map(({ id, name }) => [id, nameOf(name)])));
+	const GUTTER = 92;
 	let width = $state(700);
-	const widths = $derived(columnWidths(phases, width - 2));
+	const widths = $derived(columnWidths(phases, width - GUTTER - 2));
 	const last = $derived(phases.at(-1)!);
 
 	let ready = false;
@@ -177,13 +184,15 @@
 			{verdictSentence(last, 'whoever wears this')} Feels like {tempWords(last.cell.feltTempC, units)}.
 		</p>
 		<div bind:clientWidth={width} class="drawing">
-			<PlanDrawing {phases} {widths} {names} clientName="whoever wears this" height={230} />
+			<div style:padding-left="{GUTTER}px">
+				<PlanDrawing {phases} {widths} {names} clientName="whoever wears this" height={230} />
+			</div>
 			{#if seen.course.minutes.length > 0}
 				<BodyStrip
 					course={seen.course}
 					{phases}
 					{widths}
-					gutter={0}
+					gutter={GUTTER}
 					holdWhm2={personOf(seen.client).marks.holdWhm2}
 					nameOf={(id) => names.get(id) ?? id}
 				/>
@@ -214,7 +223,7 @@
 						position: type.properties.positions[1]
 					})}"
 					aria-pressed={tried.typeIds.includes(type.id)}
-					onclick={() => toggle(type.id)}>{shortName(type.name)}</button
+					onclick={() => toggle(type.id)}>{nameOf(type.name)}</button
 				>
 			{/each}
 		</div>

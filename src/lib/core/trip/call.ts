@@ -84,6 +84,8 @@ function thingFrom({ type, massG, wornOut }: Described): Thing {
 export interface CallAnswer {
 	/** whether everything holds with it */
 	yes: boolean;
+	/** it fails only where what the client has fails as well */
+	sameWithout: boolean;
 	/** things of its kind that it was put in place of */
 	insteadOf: string[];
 	/** the phase that fails first, and how long it holds */
@@ -132,7 +134,8 @@ export function* isThisAllRight(
 	const anyway = new Set(before.map(keyOf));
 	const own = judged.filter((phase) => !anyway.has(keyOf(phase)));
 	return {
-		yes: own.length === 0,
+		yes: judged.length === 0,
+		sameWithout: judged.length > 0 && own.length === 0,
 		insteadOf: rivals.map(({ name }) => name),
 		fails: worstPhase(own.length > 0 ? own : judged),
 		failing: own.length,

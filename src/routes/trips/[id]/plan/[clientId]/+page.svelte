@@ -59,7 +59,6 @@
 			({ wishes, spareChanges, version } = data.wished);
 			if (!stage || !hasKit) return;
 			session.open($state.snapshot(data.trip), $state.snapshot(data.client));
-			if (wishes.length > 0) session.plan([], spareChanges);
 			session.plan(wishes, spareChanges);
 		});
 	});
@@ -74,7 +73,6 @@
 		wishes = next;
 		spareChanges = spare;
 		session.trade = isOtherSetting ? session.trade : null;
-		if (isOtherSetting && next.length > 0) session.plan([], spare);
 		session.plan(next, spare);
 		const url = `/api/v1/trips/${data.trip.id}/plans/${data.client.id}`;
 		saving = saving.then(async () => {

@@ -1,0 +1,160 @@
+import { longTrip } from '../fixtures/long-trip';
+import { expect, test, type APIRequestContext, type Page } from './test';
+
+/** The plan of a whole trip, and what a guide does with it. */
+
+const RUNA = '/trips/demo-trip/plan/demo-runa';
+const planned = (page: Page) => page.getByRole('status', { name: /^Is .* all right\?$/ });
+const chip = (page: Page, name: RegExp) => page.locator('[data-chip]').filter({ hasText: name }).first();
+const home = (page: Page) => page.getByRole('group', { name: 'Stays at home' });
+const along = (page: Page) => page.getByRole('group', { name: 'Comes along', exact: true });
+const LONG = { timeout: 30_000 };
+
+async function open(page: Page, url: string): Promise<void> {
+	await page.goto(url);
+	await expect(planned(page)).toBeVisible(LONG);
+}
+
+test('a wish has a price: left at home, pinned, liked, and taken back, by key', async ({ page }) => {
+	test.slow();
+	await open(page, RUNA);
+	await chip(page, /^Big coat/).focus();
+	await page.keyboard.press('l');
+	const price = page.getByRole('status', { name: 'Price of the wishes' });
+	await expect(price).toContainText(/holds \d+ of \d+ min|cold from the start/, LONG);
+	await expect(price).toContainText(/\d+ g lighter/);
+	await expect(home(page).getByRole('button', { name: /^Big coat/ })).toBeVisible();
+
+	await page.reload();
+	await expect(price).toContainText(/lighter/, LONG);
+	await page.getByRole('button', { name: /^Take back: Big coat/ }).click();
+	await expect(along(page).getByRole('button', { name: /^Big coat/ })).toBeVisible(LONG);
+
+	await chip(page, /^Goggles/).focus();
+	await page.keyboard.press('p');
+	await expect(along(page).getByRole('button', { name: /^Goggles/ })).toBeVisible(LONG);
+	await expect(price).toContainText(/140 g heavier/);
+	await page.getByRole('button', { name: 'Take all back' }).click();
+	await expect(home(page).getByRole('button', { name: /^Goggles/ })).toBeVisible(LONG);
+});
+
+test('why not mine, and a thing dragged onto a phase', async ({ page }) => {
+	test.slow();
+	await open(page, RUNA);
+	await chip(page, /^Goggles/).focus();
+	await page.keyboard.press('n');
+	const answer = page.getByRole('status', { name: 'What it would cost' });
+	await expect(answer).toContainText(/^Goggles instead: |cannot be worn/, LONG);
+
+	await chip(page, /^Hard shell /).dragTo(
+		page.getByRole('group', { name: 'Wear it in Tea below the boulder' })
+	);
+	await expect(page.getByRole('list', { name: 'Wishes' })).toContainText('Hard shell: worn, by wish');
+	const row = page.getByRole('button', { name: /Tea below the boulder/ });
+	await expect(row.filter({ hasText: /shell/i }).first()).toBeVisible(LONG);
+	await page.getByRole('button', { name: 'Take all back' }).click();
+	await expect(page.getByRole('list', { name: 'Wishes' })).toHaveCount(0);
+});
+
+test('few changes or a light pack, with the trade shown', async ({ page }) => {
+	test.slow();
+	await open(page, RUNA);
+	await page.getByRole('button', { name: 'Show what each one weighs' }).click();
+	const setting = page.getByRole('group', { name: 'Few changes or a light pack' });
+	await expect(setting.getByRole('button', { name: /light pack [\d.]+ changes, [\d.]+ kg/ })).toBeVisible(
+		LONG
+	);
+	await setting.getByRole('button', { name: /^light pack/ }).click();
+	await expect(setting.getByRole('button', { name: /^light pack/ })).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.getByText(/^No plan is warmer/)).toBeVisible(LONG);
+	await setting.getByRole('button', { name: /^few changes/ }).click();
+});
+
+async function bigTrip(request: APIRequestContext): Promise<string> {
+	const { document, client } = longTrip(1);
+	const make = async (url: string, data: object): Promise<string> =>
+		((await (await request.post(url, { data })).json()) as { id: string }).id;
+	const trip = await make('/api/v1/trips', { name: `Fortnight ${Date.now()}` });
+	const guest = await make('/api/v1/clients', { name: 'Big Kit', tripId: trip });
+	const { trip: made } = (await (await request.get(`/api/v1/trips/${trip}`)).json()) as {
+		trip: { version: number };
+	};
+	const { weathers, stages } = document.trip;
+	const saved = await request.put(`/api/v1/trips/${trip}`, {
+		data: { name: 'A fortnight', place: '', site: null, weathers, stages, version: made.version }
+	});
+	expect(saved.ok()).toBe(true);
+	for (const { typeId } of client.things)
+		expect((await request.post(`/api/v1/clients/${guest}/things`, { data: { typeId, quantity: { value: 1, source: 'client', state: 'has' } } })).ok()).toBe(true); // prettier-ignore
+	return `/trips/${trip}/plan/${guest}`;
+}
+
+test('a long search is stopped, and the days that are planned stay', async ({ page, request }) => {
+	test.slow();
+	await page.goto(await bigTrip(request));
+	const stop = page.getByRole('button', { name: 'Stop and keep what is there' });
+	await expect(page.getByText(/Planning, [1-9]\d* of 42 days/)).toBeVisible(LONG);
+	await stop.click();
+	await expect(page.getByText(/Stopped after \d+ of 42 days/)).toBeVisible(LONG);
+	await expect(page.getByRole('region', { name: 'What to say to Big' })).toContainText(/start in/);
+	await page.getByRole('button', { name: 'Work it out again' }).click();
+	await expect(page.getByText(/among the likeliest things of this large kit/)).toBeVisible({
+		timeout: 60_000
+	});
+});
+
+test('the call is answered in a few keys after the description', async ({ page }) => {
+	test.slow();
+	await open(page, RUNA);
+	await page.keyboard.press('c');
+	await page.keyboard.type('cotton t-shirt');
+	// Two keys: the first thing that fits, and whoever is on the page.
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('option', { name: /^Runa Fjellby, on Two days/ })).toBeVisible();
+	await page.keyboard.press('Enter');
+	const answer = page.getByRole('dialog', { name: 'Is this all right?' }).getByRole('status');
+	await expect(answer).toContainText(/^(Yes|No)\b.*/, LONG);
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('the whole group: planned in the background, the worst first, one sentence each', async ({ page }) => {
+	test.setTimeout(120_000);
+	await page.goto('/trips/demo-coast/group');
+	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible({ timeout: 100_000 });
+	const people = page.getByRole('listitem');
+	await expect(people.first()).toContainText(/wet through|holds \d+ of \d+ min|nothing suffices/);
+	await expect(page.getByText(/Nobody has asked Kato yet/)).toBeVisible();
+	// Asked again, nothing is worked out anew.
+	await page.reload();
+	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible();
+});
+
+test('trying it: what is moved is seen at once, and the link keeps it', async ({ page }) => {
+	await page.goto('/try');
+	const holds = page.getByRole('status', { name: 'What holds' });
+	await expect(holds).toContainText('Right for these minutes');
+	const air = page.getByRole('slider', { name: /^Air/ });
+	await air.focus();
+	await page.keyboard.press('Home');
+	await expect(holds).toContainText(/Holds \d+ of 25 min|No clothing holds|Cold already/);
+	await expect(page).toHaveURL(/t=-40/);
+	await page.getByRole('button', { name: /^Big coat, down/ }).click();
+	await expect(page).toHaveURL(/coat-down/);
+	const before = await holds.textContent();
+	await page.reload();
+	await expect(holds).toHaveText(before!);
+	await expect(page.getByRole('button', { name: /^Big coat, down/ })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('on a phone the plan is one column, and nothing is wider than the screen', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	for (const url of [RUNA, '/trips/demo-trip/list/demo-runa', '/try', '/trips/demo-coast/group']) {
+		await page.goto(url, { waitUntil: 'networkidle' });
+		if (url === RUNA) {
+			await expect(planned(page)).toBeVisible(LONG);
+			await expect(page.getByRole('list', { name: 'The day, phase by phase' })).toBeVisible();
+		}
+		expect(await page.evaluate(() => document.documentElement.scrollWidth), url).toBeLessThanOrEqual(390);
+	}
+});
