@@ -9,6 +9,8 @@ import { findingsOf } from '../src/lib/core/plan/findings';
 import { personOf } from '../src/lib/core/plan/person';
 import { planStage } from '../src/lib/core/plan/plan';
 import { planDocument } from '../src/lib/core/trip/plan-trip';
+import { tryIt } from '../src/lib/core/trip/try-it';
+import { FIRST_TRY } from '../src/lib/formats/try-link';
 import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
 import { kitOf, stageOf } from '../tests/fixtures/make';
 
@@ -193,6 +195,17 @@ export const benchmarks = (): Benchmark[] => [
 		rounds: 30,
 		limit: 150,
 		run: findingsOfFortnight()
+	},
+	{
+		name: 'trying it: one move of a slider, judged, with the body minute by minute',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 40,
+		limit: 50,
+		run: (() => {
+			let airTempC = -20;
+			return () => void tryIt({ ...FIRST_TRY, airTempC: (airTempC = ((airTempC + 21) % 40) - 20) });
+		})()
 	},
 	{
 		name: 'both demo clients, both days, three weathers',

@@ -20,7 +20,11 @@ await build({
 		outDir,
 		emptyOutDir: true,
 		minify: false,
-		ssr: path.join(root, 'bench/benchmarks.ts'),
+		ssr: true,
+		rollupOptions: {
+			input: [path.join(root, 'bench/benchmarks.ts'), path.join(root, 'bench/trips.ts')],
+			output: { entryFileNames: '[name].js' }
+		},
 		target: 'node20'
 	}
 });
@@ -44,6 +48,18 @@ for (const { name, run, unit, perRun, rounds, limit } of benchmarks()) {
 		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${(Math.min(...times) / scale).toFixed(1)} to ${(Math.max(...times) / scale).toFixed(1)} (limit ${limit} ${unit})`
 	);
 }
+
+const { trips } = await import(pathToFileURL(path.join(outDir, 'trips.js')).href);
+const { figures, notes } = await trips();
+for (const { name, values, unit, limit } of figures) {
+	const middle = median(values);
+	const kept = middle <= limit;
+	if (!kept) slow++;
+	console.log(
+		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${Math.min(...values).toFixed(1)} to ${Math.max(...values).toFixed(1)}, ${values.length} cases (limit ${limit} ${unit})`
+	);
+}
+for (const note of notes) console.log(`  ${note}`);
 
 /** Pages of a season against a bare page of the same server, asked by turns: the 95th percentile of each. */
 async function seasonPages() {

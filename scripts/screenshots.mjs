@@ -18,6 +18,9 @@ import { startMariadb } from './lib/mariadb.mjs';
 /** Opens the reason of the first verdict whose words fit. */
 const openWhy = (words) => (page) => page.getByRole('button', { name: words }).first().click();
 
+/** Waits until the plan is there. */
+const planned = (page) => page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
+
 const VIEWS = [
 	{ name: 'trips', url: '/' },
 	{
@@ -50,19 +53,53 @@ const VIEWS = [
 		}
 	},
 	{ name: 'trip-phone', url: '/trips/demo-coast', phone: true },
-	{ name: 'warm-side', url: '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet', whole: true },
+	{ name: 'plan-phone', url: '/trips/demo-trip/plan/demo-runa', phone: true, whole: true, act: planned },
+	{
+		name: 'plan-night',
+		url: '/trips/demo-trip/plan/demo-runa?weather=cold-snap',
+		whole: true,
+		act: async (page) => {
+			await planned(page);
+			await page.getByRole('button', { name: 'Night colours' }).click();
+		}
+	},
+	{
+		name: 'group',
+		url: '/trips/demo-coast/group',
+		act: (page) => page.getByText(/the worst first/).waitFor({ timeout: 120_000 })
+	},
+	{ name: 'try', url: '/try' },
+	{
+		name: 'call',
+		url: '/trips/demo-trip/plan/demo-runa',
+		act: async (page) => {
+			await planned(page);
+			await page.keyboard.press('c');
+			await page.keyboard.type('cotton t-shirt');
+			await page.keyboard.press('Enter');
+			await page.getByRole('option', { name: /^Runa/ }).waitFor();
+			await page.keyboard.press('Enter');
+			await page
+				.getByRole('dialog')
+				.getByText(/^(Yes|No)/)
+				.waitFor({ timeout: 60_000 });
+		}
+	},
 	{
 		name: 'kit',
 		url: '/clients/demo-teo',
 		act: (page) => page.getByRole('button', { name: 'What is known of Soft shell' }).first().click()
 	},
 	{ name: 'house', url: '/house' },
-	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true },
-	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true },
+	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true, act: planned },
+	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true, act: planned },
 	{
 		name: 'why',
 		url: '/trips/demo-trip/plan/demo-teo',
-		act: openWhy(/^Wait for the last on Tarn Saddle: Holds/)
+		act: async (page) => {
+			await planned(page);
+			await openWhy(/^Wait for the last on Tarn Saddle: /)(page);
+		}
 	},
 	{ name: 'list', url: '/trips/demo-trip/list/demo-teo', whole: true }
 ];

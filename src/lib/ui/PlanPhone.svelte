@@ -1,13 +1,12 @@
 <script lang="ts">
 	import type { PlannedPhase } from '$lib/core/plan/plan';
 	import { tempWords } from '$lib/formats/units';
-	import { clock, duration, shortName, verdictSentence } from '$lib/formats/words';
+	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 	import { factorOf, type Factor } from '$lib/core/plan/wardrobe';
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';
 	import VerdictTag from './VerdictTag.svelte';
-	import { verdictTag } from '$lib/formats/words';
-
+	
 	interface Props {
 		phases: readonly PlannedPhase[];
 		clientName: string;

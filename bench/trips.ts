@@ -1,0 +1,126 @@
+import { schooled } from '../src/lib/core/plan/plan';
+import { TripPlanner, type TripPlan } from '../src/lib/core/trip/plan-trip';
+import { tripSummary } from '../src/lib/core/trip/summary';
+import type { Wish } from '../src/lib/core/trip/wishes';
+import { hittingSolver } from '../src/lib/solver/hitting';
+import { kitOfSixty, longTrip, loopTrip } from '../tests/fixtures/long-trip';
+
+/** Whole trips, made like the reference: 14 days × 6 phases, three weathers, 60 things; ten seeds. */
+
+interface Timed {
+	/** until every day has its levels, ms */
+	levels: number;
+	/** until the set is the lightest, ms */
+	whole: number;
+	plan: TripPlan;
+}
+function timed(planner: TripPlanner, wishes: Wish[] = []): Timed {
+	const begin = performance.now();
+	let levels = 0;
+	const steps = planner.plan(wishes);
+	for (let step = steps.next(); ; step = steps.next()) {
+		if (step.done) {
+			const whole = performance.now() - begin;
+			return { levels: levels === 0 ? whole : levels - begin, whole, plan: step.value };
+		}
+		if (step.value.task === 'days') levels = performance.now();
+	}
+}
+
+export interface Figure {
+	name: string;
+	values: number[];
+	unit: 'ms' | 'MB' | '%';
+	limit: number;
+}
+
+const gapOf = ({ choice }: TripPlan): number =>
+	choice.atLeastG > 0 ? (100 * (choice.levels.massG - choice.atLeastG)) / choice.atLeastG : 0;
+
+export async function trips(): Promise<{ figures: Figure[]; notes: string[] }> {
+	const hit = await hittingSolver();
+	const made = { levels: [], whole: [], pinLevels: [], pin: [], ban: [], gap: [], memory: [] } as Record<
+		string,
+		number[]
+	>;
+	const notes: string[] = [];
+	let proven = 0;
+	let cut = 0;
+	timed(new TripPlanner(longTrip(99, 4).document.trip, longTrip(99, 4).client, hit));
+	for (let seed = 1; seed <= 10; seed++) {
+		const { document, client } = longTrip(seed);
+		const planner = new TripPlanner(document.trip, schooled(client, document), hit);
+		global.gc?.();
+		const before = process.memoryUsage().heapUsed;
+		const first = timed(planner);
+		const summary = tripSummary(first.plan);
+		made.memory!.push((process.memoryUsage().heapUsed - before) / 1e6);
+		made.levels!.push(first.levels);
+		made.whole!.push(first.whole);
+		made.gap!.push(gapOf(first.plan));
+		if (summary.levelsProven && first.plan.choice.massProven) proven++;
+		if (summary.cut) cut++;
+		const taken = summary.takenIds.find((id) => id === 'coat-synthetic') ?? summary.takenIds.at(-1)!;
+		const left = summary.leftIds[0];
+		if (left) {
+			const pinned = timed(planner, [{ kind: 'take', thingId: left }]);
+			made.pinLevels!.push(pinned.levels);
+			made.pin!.push(pinned.whole);
+		}
+		made.ban!.push(timed(planner, [{ kind: 'leave', thingId: taken }]).whole);
+	}
+	notes.push(
+		`all levels and the mass proven among what was searched: ${proven} of 10; kits thinned: ${cut} of 10`
+	);
+	const loops = (['lifts', 'climb'] as const).map((kind) => {
+		const runs = [4, 5, 6].map((seed) => {
+			const { document, client } = loopTrip(kind, seed);
+			return timed(new TripPlanner(document.trip, schooled(client, document), hit));
+		});
+		return { kind, runs };
+	});
+	const { document } = longTrip(1);
+	const begin = performance.now();
+	for (let seed = 21; seed < 33; seed++) {
+		const client = kitOfSixty(seed);
+		tripSummary(timed(new TripPlanner(document.trip, schooled(client, document), hit)).plan);
+	}
+	const twelve = performance.now() - begin;
+	return {
+		notes,
+		figures: [
+			{ name: 'whole trip: levels 1 to 3 of all days', values: made.levels!, unit: 'ms', limit: 1000 },
+			{ name: 'whole trip: plan with its weight', values: made.whole!, unit: 'ms', limit: 2000 },
+			{
+				name: 'whole trip: weight over what is shown to be the least',
+				values: made.gap!,
+				unit: '%',
+				limit: 1
+			},
+			{ name: 'after a pin: levels', values: made.pinLevels!, unit: 'ms', limit: 100 },
+			{ name: 'after a pin: all', values: made.pin!, unit: 'ms', limit: 1000 },
+			{ name: 'after a ban: all', values: made.ban!, unit: 'ms', limit: 2000 },
+			{ name: 'heap that a planner holds', values: made.memory!, unit: 'MB', limit: 300 },
+			...loops.flatMap(({ kind, runs }): Figure[] => [
+				{
+					name: `${kind}, ten rounds: plan`,
+					values: runs.map(({ whole }) => whole),
+					unit: 'ms',
+					limit: 2000
+				},
+				{
+					name: `${kind}, ten rounds: weight over the least`,
+					values: runs.map(({ plan }) => gapOf(plan)),
+					unit: '%',
+					limit: 5
+				}
+			]),
+			{
+				name: 'twelve clients of a fortnight, one after the other',
+				values: [twelve],
+				unit: 'ms',
+				limit: 20_000
+			}
+		]
+	};
+}
