@@ -91,9 +91,15 @@ test('a planner makes a trip of two days, adds a client with ten things, sees pl
 	await expect(page.getByRole('heading', { name: client })).toBeVisible();
 	await page.getByRole('link', { name: /Up to the hut/ }).focus();
 	await page.keyboard.press('Enter');
+	// The focus goes back to the top of a page that has been reached.
+	await page.waitForURL(/day=1/);
+	await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 20_000 });
 
 	await press(page, 'link', /Back down/);
-	await expect(page.getByRole('button', { name: /^Wait: .*Holds \d+ of 45 min/ })).toBeVisible();
+	await page.waitForURL(/day=2/);
+	await expect(page.getByRole('button', { name: /^Wait: .*Holds \d+ of 45 min/ })).toBeVisible({
+		timeout: 20_000
+	});
 	await expect(page.getByText(/Wait: holds \d+ of 45 min for the/)).toBeVisible();
 	await press(page, 'button', /^Wait: .*Holds \d+ of 45 min/);
 	const why = page.getByRole('complementary', { name: /Why: Wait/ });

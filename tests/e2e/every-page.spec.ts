@@ -39,7 +39,7 @@ for (const [name, url] of PAGES) {
 		const { violations } = await new AxeBuilder({ page }).analyze();
 		expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 		await page.evaluate(() => document.documentElement.classList.add('dark'));
-		const night = await new AxeBuilder({ page }).analyze();
+		const night = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
 		expect(
 			night.violations.map(
 				({ id, nodes }) => `by night, ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`

@@ -27,7 +27,7 @@
 		<p>
 			<strong>{lead}:</strong>
 			{worse}
-			{#if differences.length === 0}the same clothes.{/if}
+			{#if differences.length === 0}{worse ? 'The clothes are the same.' : 'the same clothes.'}{/if}
 		</p>
 		<ul>
 			{#each differences.slice(0, FIRST) as sentence (sentence)}<li>{sentence}</li>{/each}

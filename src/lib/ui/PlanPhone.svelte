@@ -6,7 +6,7 @@
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';
 	import VerdictTag from './VerdictTag.svelte';
-	
+
 	interface Props {
 		phases: readonly PlannedPhase[];
 		clientName: string;
