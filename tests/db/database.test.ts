@@ -21,6 +21,19 @@ import {
 	write
 } from '../../src/lib/server/db/pool';
 import { getHouse, saveHouse } from '../../src/lib/server/db/house';
+import type { TripSummary } from '../../src/lib/core/trip/summary';
+import type { Wish } from '../../src/lib/core/trip/wishes';
+import {
+	claimPlan,
+	failPlan,
+	getWishes,
+	keepPlan,
+	planStates,
+	saveWishes,
+	tellProgress,
+	wantPlans
+} from '../../src/lib/server/db/plans';
+import { planGroup } from '../../src/lib/server/planning';
 import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
 import { find, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/season';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
@@ -373,5 +386,91 @@ describe('inTransaction', () => {
 			})
 		).rejects.toThrow('no');
 		expect(await listClients()).toHaveLength(before);
+	});
+});
+
+describe('plans', () => {
+	const made = async (): Promise<{ trip: string; guest: string }> => {
+		const trip = await createTrip({ name: 'Planned in the background', place: '' });
+		await saveTrip(trip, edit(1));
+		return { trip, guest: await createClient('Planned guest', trip) };
+	};
+	const SUMMARY = { phases: [], takenIds: [], leftIds: [] } as unknown as TripSummary;
+
+	it('keep wishes by version, and refuse an older one', async () => {
+		const { trip, guest } = await made();
+		expect(await getWishes(trip, guest)).toEqual({ wishes: [], spareChanges: 0, version: 0 });
+		const wishes: Wish[] = [{ kind: 'leave', thingId: 'coat' }];
+		expect(await saveWishes(trip, guest, { wishes, spareChanges: 2, version: 0 })).toBe(1);
+		expect(await getWishes(trip, guest)).toEqual({ wishes, spareChanges: 2, version: 1 });
+		await expect(saveWishes(trip, guest, { wishes: [], spareChanges: 0, version: 0 })).rejects.toThrow(
+			ConflictError
+		);
+		await setTripDeleted(trip, true);
+	});
+	it('are claimed once each, however many ask at the same time', async () => {
+		const { trip, guest } = await made();
+		const other = await createClient('Second guest', trip);
+		await wantPlans(trip, new Map([guest, other].map((id) => [id, 'a'.repeat(64)])));
+		const claimed = (await Promise.all([claimPlan(), claimPlan(), claimPlan()])).filter(
+			(job) => job?.tripId === trip
+		);
+		expect(claimed.map((job) => job!.clientId).sort()).toEqual([guest, other].sort());
+		for (const job of claimed) await failPlan(job!);
+		expect((await planStates(trip)).map(({ state }) => state)).toEqual(['failed', 'failed']);
+		await setTripDeleted(trip, true);
+	});
+	it('that are there for the same question are not wanted again; for another one they are', async () => {
+		const { trip, guest } = await made();
+		const first = 'b'.repeat(64);
+		await wantPlans(trip, new Map([[guest, first]]));
+		const job = (await claimPlan())!;
+		expect(job).toMatchObject({ tripId: trip, clientId: guest, wanted: first });
+		expect(await tellProgress(job, 3, 8)).toBe(true);
+		expect(await planStates(trip)).toMatchObject([{ state: 'working', done: 3, total: 8 }]);
+		await keepPlan(job, first, SUMMARY);
+		await wantPlans(trip, new Map([[guest, first]]));
+		expect(await planStates(trip)).toMatchObject([{ state: 'there', isCurrent: true, summary: SUMMARY }]);
+
+		await wantPlans(trip, new Map([[guest, 'c'.repeat(64)]]));
+		// The older answer is shown until the newer one is there.
+		expect(await planStates(trip)).toMatchObject([{ state: 'wanted', isCurrent: false, summary: SUMMARY }]);
+		const again = (await claimPlan())!;
+		await keepPlan(again, 'd'.repeat(64), SUMMARY);
+		expect(await planStates(trip)).toMatchObject([{ state: 'there', isCurrent: true }]);
+		await setTripDeleted(trip, true);
+	});
+	it('of a process that fell silent are worked out by another', async () => {
+		const { trip, guest } = await made();
+		await wantPlans(trip, new Map([[guest, 'e'.repeat(64)]]));
+		await claimPlan();
+		expect(await claimPlan()).toBeNull();
+		await write(pool(), 'UPDATE trip_plans SET claimed_at = NOW(3) - INTERVAL 2 MINUTE WHERE trip_id = ?', [
+			trip
+		]);
+		const job = await claimPlan();
+		expect(job).toMatchObject({ tripId: trip, clientId: guest });
+		await failPlan(job!);
+		await setTripDeleted(trip, true);
+	});
+	it('of a group are planned, and only what changed is planned again', async () => {
+		const { trip, guest } = await made();
+		await addThing(guest, 'top-wool-mid', { value: 1, source: 'client', state: 'has' });
+		const settled = async (): Promise<Awaited<ReturnType<typeof planGroup>>> => {
+			for (let turn = 0; turn < 200; turn++) {
+				const states = await planGroup(trip);
+				if (states.every(({ state }) => state === 'there')) return states;
+				await new Promise((resolve) => setTimeout(resolve, 50));
+			}
+			throw new Error('the plan of the group did not come');
+		};
+		const [first] = await settled();
+		expect(first!.summary!.phases.length).toBe(1);
+		expect((await planGroup(trip))[0]).toMatchObject({ state: 'there', isCurrent: true });
+		await addThing(guest, 'fleece', { value: 1, source: 'client', state: 'has' });
+		expect((await planGroup(trip))[0]).toMatchObject({ isCurrent: false });
+		const [second] = await settled();
+		expect(second!.summary).not.toEqual(first!.summary);
+		await setTripDeleted(trip, true);
 	});
 });

@@ -79,6 +79,13 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 	await expect(why(page)).toContainText('common practice');
 	await page.keyboard.press('Escape');
 
+	const say = page.getByRole('region', { name: 'What to say to Belay' }).getByRole('listitem');
+	await expect(say.first()).toContainText(/^\d\d:\d\d start in .*soft shell trousers/);
+	for (const line of await say.allTextContents())
+		expect(line.trim()).toMatch(
+			/^\d\d:\d\d (start in .+|.+: .+ (on|off|instead of|over everything|closed|open|neck).*)\.?/
+		);
+
 	const moments = page.getByRole('list', { name: 'What goes wrong, and when' });
 	await expect(moments.getByRole('button').first()).toContainText('the cold has got in');
 	await moments.getByRole('button').first().click();
@@ -122,6 +129,8 @@ test('a sit-still day: the dry change, the quiet face, the school of the house',
 	await page.goto(`/trips/${trip}/plan/${client}`);
 	const told = page.getByRole('list', { name: /^What to say to/ });
 	await expect(told).toContainText('no dry top or pair of socks to change into');
+	const say = page.getByRole('region', { name: 'What to say to Hide' }).getByRole('listitem');
+	await expect(say.filter({ hasText: /big coat on over everything/ }).first()).toBeVisible();
 	await told.getByRole('button', { name: /would crackle/ }).click();
 	await expect(why(page)).toContainText('brushed face');
 	await page.keyboard.press('Escape');

@@ -101,7 +101,9 @@ const isIn = (outfit: readonly WornLayer[], id: string): boolean =>
 
 /** What comes out of the pack when a stop lasts longer than what is worn holds. */
 function longerOf(phase: PlannedPhase, kit: ReadonlyMap<string, Cloth>): ToldChange['longer'] {
-	if (phase.cell.kind !== 'stop' || phase.holdsMinutes === null || !isOut(phase.cell)) return null;
+	// A coat is no help to toes; and where it is cold from the start, that is another thing to say.
+	if (phase.cell.kind !== 'stop' || !isOut(phase.cell) || phase.limitedBy !== 'body') return null;
+	if (phase.holdsMinutes === null || phase.holdsMinutes < 1) return null;
 	const thingIds = phase.carried
 		.filter(({ where }) => where === 'top' || where === 'pack')
 		.map(({ thingId }) => kit.get(thingId))

@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import { PLANNED, kitOf, stageOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { PARTS } from '../cloth/parts';
+import { wearableThings } from '../cloth/things';
+import type { Client, Weather } from '../document/types';
+import { threeWeathers } from '../weather/climate';
+import { changeSentence, fromWords, startSentence, weatherWords } from '../../formats/plan-words';
+import { shortName } from '../../formats/words';
+import { planTrip, plannedDay } from './plan-trip';
+import { toldDay, toldWeather } from './told';
+import type { PlannedStage } from '../plan/plan';
+
+const KIT = ['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-large']; // prettier-ignore
+const guest = (kit = KIT): Client => kitOf(kit, { answeredParts: [...PARTS] });
+
+/** A stage in some weathers, planned as a trip. */
+function days(
+	rows: PhaseRow[],
+	base: Parameters<typeof stageOf>[1],
+	{ client = guest(), weathers = [PLANNED] }: { client?: Client; weathers?: Weather[] } = {}
+): { days: PlannedStage[]; nameOf: (id: string) => string; client: Client } {
+	const plan = planTrip({ trip: { ...tripOf([stageOf(rows, base)]), weathers }, client });
+	return {
+		days: plan.problem.days.map((day) => plannedDay(plan, day)!),
+		nameOf: (id) => shortName(client.things.find((thing) => thing.id === id)!.name),
+		client
+	};
+}
+const sentences = (rows: PhaseRow[], base: Parameters<typeof stageOf>[1], client = guest()): string[] => {
+	const planned = days(rows, base, { client });
+	const told = toldDay(planned.days[0]!, wearableThings(client));
+	return [
+		...(told.start ? [startSentence(told.start, planned.nameOf)] : []),
+		...told.changes.map((change) => changeSentence(change, planned.nameOf))
+	];
+};
+const named = (row: PhaseRow, name: string): PhaseRow => [
+	row[0],
+	row[1],
+	row[2],
+	row[3],
+	{ ...row[4], name }
+];
+
+describe('a climb-and-stand day, told', () => {
+	const rows: PhaseRow[] = [
+		named(['move', 75, 280, 'slope'], 'Climb'),
+		named(['stop', 30, 75, 'ridge', { marks: ['harness'] }], 'The col'),
+		named(['move', 40, 250, 'slope'], 'Way down')
+	];
+	const told = sentences(rows, { airTempC: -8, wind10mKmh: 25 });
+	it('begins with what is worn, from outside, and no underwear', () => {
+		expect(told[0]).toMatch(/^08:00 start in .*soft shell trousers/);
+		expect(told[0]).not.toContain('underpants, ');
+	});
+	it('says at the col that the big coat goes over everything, and where it rides after', () => {
+		const col = told.find((line) => line.includes('The col'))!;
+		expect(col).toMatch(/^09:15 The col: .*big coat on over everything/);
+		const down = told.find((line) => line.includes('Way down'))!;
+		expect(down).toMatch(/big coat off, (on top of the pack|into the pack)/);
+	});
+});
+
+describe('a sit-still day, told', () => {
+	it('says after how long the coat comes out', () => {
+		const told = sentences(
+			[named(['move', 60, 200, 'lee'], 'Walk in'), named(['stop', 20, 80, 'lee'], 'Sit')],
+			{ airTempC: 1, wind10mKmh: 5 },
+			guest([...KIT.filter((id) => id !== 'soft-shell')])
+		);
+		expect(told.length).toBeGreaterThan(0);
+		for (const line of told) expect(line).toMatch(/^\d\d:\d\d .+\.( A little cool .+\.)?$/);
+	});
+});
+
+describe('what is told', () => {
+	it('tells an exchange as one thing, and names nothing twice', () => {
+		const {
+			days: planned,
+			nameOf,
+			client
+		} = days(
+			[
+				named(['move', 60, 230, 'slope'], 'Walk'),
+				named(['move', 60, 230, 'slope', { typed: { precipitation: 'rain' } }], 'Rain')
+			],
+			{ airTempC: 4, wind10mKmh: 15 }
+		);
+		const { changes } = toldDay(planned[0]!, wearableThings(client));
+		for (const change of changes) {
+			const words = changeSentence(change, nameOf);
+			for (const { instead } of change.on)
+				if (instead) expect(words.split(nameOf(instead).toLowerCase()).length).toBeLessThanOrEqual(3);
+			expect(fromWords(change, nameOf)).not.toContain('undefined');
+		}
+	});
+	it('is silent about what stays on', () => {
+		const { days: planned, client } = days(
+			[named(['move', 60, 200, 'lee'], 'A'), named(['move', 60, 200, 'lee'], 'B')],
+			{
+				airTempC: 8
+			}
+		);
+		expect(toldDay(planned[0]!, wearableThings(client)).changes).toEqual([]);
+	});
+	it('says of another weather only what differs, with what makes it so', () => {
+		const { days: planned, nameOf } = days(
+			[named(['move', 60, 250, 'slope'], 'Climb'), named(['stop', 15, 80, 'ridge'], 'Top')],
+			{ airTempC: 2, wind10mKmh: 10 },
+			{ weathers: threeWeathers() }
+		);
+		const [first, cold, wet] = threeWeathers();
+		const told = toldWeather(planned[0]!, planned[1]!, { first: first!, other: cold! });
+		expect(told.because).toContain('cold');
+		expect(weatherWords(told, cold!, nameOf).lead).toMatch(/^If it turns cold/);
+		const rain = toldWeather(planned[0]!, planned[2]!, { first: first!, other: wet! });
+		expect(rain.because).toContain('wet');
+		const same = toldWeather(planned[0]!, planned[0]!, { first: first!, other: first! });
+		expect(same.differences).toEqual([]);
+		expect(same.worse).toEqual([]);
+	});
+});
