@@ -311,12 +311,9 @@
 	}
 	.chip[aria-pressed='true'] {
 		background: var(--tone);
-		color: #1b2a27;
+		color: var(--on-tone);
 		border-color: var(--ink);
 		font-weight: 600;
-	}
-	.chip.tone-over[aria-pressed='true'] {
-		color: #fff;
 	}
 	.find {
 		margin-bottom: 8px;

@@ -33,7 +33,7 @@ describe('a description in a few words', () => {
 
 describe('the call', () => {
 	const client = kitOf(
-		['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'hat-warm', 'neck-tube'],
+		['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'overmitt-down', 'hat-warm', 'neck-tube'],
 		{ answeredParts: [...PARTS] }
 	); // prettier-ignore
 	const trip = tripOf([
