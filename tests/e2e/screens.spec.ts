@@ -56,7 +56,7 @@ test('a loop is shown round by round, and a day taken out comes back', async ({ 
 		});
 	}
 	await page.goto(`/trips/${trip}/plan/${client}`);
-	await expect(page.getByText('Rest behind the ruin 3')).toBeVisible();
+	await expect(page.getByRole('group', { name: 'Rest behind the ruin, 3' })).toBeVisible();
 	await page.goto(`/trips/${trip}`);
 	await page.getByRole('button', { name: 'Take this day out' }).click();
 	const days = page.getByRole('list', { name: 'Days' }).getByRole('listitem');

@@ -134,7 +134,7 @@ test('a lift day keeps its loops as one element with a count, brings its what-if
 	await expect(
 		plan.getByRole('button', { name: /^What if: the lift stands: (Holds|No clothing|Cold)/ })
 	).toBeVisible();
-	await expect(plan.getByText('Lift 9', { exact: true })).toBeVisible();
+	await expect(plan.getByRole('group', { name: 'Lift, 9', exact: true })).toBeVisible();
 	await plan.close();
 	await page.getByLabel('Rounds').first().fill('3');
 	await expect(drawing(page)).toHaveAttribute('aria-valuemax', '31');

@@ -22,13 +22,6 @@ const TO: Readonly<Record<Where, string>> = {
 	pack: 'into the pack',
 	base: 'stays behind'
 };
-const FROM: Readonly<Record<Where, string>> = {
-	pocket: 'from the pocket',
-	top: 'from the top of the pack',
-	pack: 'from inside the pack',
-	base: 'from the base'
-};
-
 /** "Start in soft shell, fleece and wool top. You should feel a little cool for ten minutes." */
 export const startSentence = ({ thingIds, coolAtFirst, startMin }: ToldStart, nameOf: NameOf): string =>
 	`${clock(startMin)} start in ${listed(thingIds.map((id) => small(nameOf(id))))}.${
@@ -69,15 +62,6 @@ export function changeSentence(change: ToldChange, nameOf: NameOf): string {
 		: '';
 	return `${clock(change.startMin)} ${change.name}: ${[what, more].filter(Boolean).join('; ')}.`;
 }
-
-/** Where a thing that goes on was until now, for the small print of a change. */
-export const fromWords = (change: ToldChange, nameOf: NameOf): string =>
-	change.indoors
-		? ''
-		: change.on
-				.filter(({ from }) => from !== null && from !== 'base')
-				.map(({ thingId, from }) => `${small(nameOf(thingId))} ${FROM[from!]}`)
-				.join(', ');
 
 const IF: Readonly<Record<ToldWeather['because'][number], string>> = {
 	wet: 'it gets wet',

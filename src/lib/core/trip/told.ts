@@ -16,8 +16,6 @@ export interface PutOn {
 	how: (typeof HOWS)[number];
 	/** worn before in its place, and taken off for it */
 	instead: string | null;
-	/** where it was until now; null on the first phase of the day */
-	from: Where | null;
 }
 export interface TakenOff {
 	thingId: string;
@@ -149,8 +147,7 @@ export function toldDay(
 				return {
 					thingId: layer.cloth.thingId,
 					how: howOf(layer, phase),
-					instead: replaced?.cloth.thingId ?? null,
-					from: before.carried.find(({ thingId }) => thingId === layer.cloth.thingId)?.where ?? null
+					instead: replaced?.cloth.thingId ?? null
 				};
 			}),
 			off: off.map(({ cloth }) => ({

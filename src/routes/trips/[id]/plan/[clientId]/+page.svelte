@@ -736,22 +736,49 @@
 			max-height: none;
 		}
 	}
+	/* One day, one sheet. */
 	@page {
-		size: A4 landscape;
+		size: A4 portrait;
 		margin: 9mm;
 	}
 	@media print {
 		.scroll {
-			zoom: 0.74;
+			zoom: 0.56;
 			overflow: visible;
+			width: 1228px;
+		}
+		h1 {
+			font-size: 18pt;
+		}
+		.all {
+			font-size: 11.5pt;
+			margin: 2px 0 4px;
 		}
 		.top {
-			font-size: 9.5pt;
+			font-size: 8pt;
+			gap: 4px 14px;
+			margin-bottom: 4px;
+		}
+		.top :global(:is(ol, .if, .quiet, h2)) {
+			font-size: 8pt;
+		}
+		.top :global(h2) {
+			font-size: 11pt;
+		}
+		.top :global(li) {
+			padding-top: 1px;
+			padding-bottom: 1px;
 		}
 		.findings {
 			max-height: none;
+			margin-top: 2px;
 		}
+		.scroll :global(:is(.moments, .readout)) {
+			display: none;
+		}
+		.note,
 		.wanted,
+		.small-screen,
 		.head nav {
 			display: none;
 		}
