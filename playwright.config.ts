@@ -7,8 +7,8 @@ export default defineConfig({
 	workers: 1,
 	retries: 0,
 	// A plan is worked out in the page: on a busy machine that takes a while.
-	timeout: 90_000,
-	expect: { timeout: 15_000 },
+	timeout: 180_000,
+	expect: { timeout: 30_000 },
 	reporter: [['list'], ['json']],
 	use: {
 		actionTimeout: 15_000,

@@ -8,6 +8,7 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts', 'tests/{reference,db,scripts}/**/*.test.ts'],
 		setupFiles: ['tests/setup.ts'],
-		environment: 'node'
+		environment: 'node',
+		testTimeout: 60_000
 	}
 });

@@ -93,12 +93,12 @@ test('a planner makes a trip of two days, adds a client with ten things, sees pl
 	await page.keyboard.press('Enter');
 	// The focus goes back to the top of a page that has been reached.
 	await page.waitForURL(/day=1/);
-	await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 60_000 });
 
 	await press(page, 'link', /Back down/);
 	await page.waitForURL(/day=2/);
 	await expect(page.getByRole('button', { name: /^Wait: .*Holds \d+ of 45 min/ })).toBeVisible({
-		timeout: 20_000
+		timeout: 120_000
 	});
 	await expect(page.getByText(/Wait: holds \d+ of 45 min for the/)).toBeVisible();
 	await press(page, 'button', /^Wait: .*Holds \d+ of 45 min/);
