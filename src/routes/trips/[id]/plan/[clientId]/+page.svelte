@@ -319,6 +319,9 @@
 	{#if verdict}
 		<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
 	{/if}
+	<p class="print-only">
+		{longDate(stage.date)} · {planned.foul ? 'in foul weather' : stage.name} · {data.weather.name}
+	</p>
 	<div class="top">
 		<PlanSay name={first} start={told.start} changes={told.changes} {nameOf} />
 		<section aria-label="What to look at">
@@ -585,7 +588,8 @@
 	.price {
 		flex-basis: 100%;
 	}
-	.small-screen {
+	.small-screen,
+	.print-only {
 		display: none;
 	}
 	.findings {
@@ -742,8 +746,15 @@
 		margin: 9mm;
 	}
 	@media print {
+		.print-only {
+			display: block;
+			font-weight: 600;
+		}
+		.findings li.note {
+			display: none;
+		}
 		.scroll {
-			zoom: 0.56;
+			zoom: 0.53;
 			overflow: visible;
 			width: 1228px;
 		}
@@ -758,6 +769,10 @@
 			font-size: 8pt;
 			gap: 4px 14px;
 			margin-bottom: 4px;
+			break-inside: avoid;
+		}
+		.findings .quiet {
+			padding: 1px 6px;
 		}
 		.top :global(:is(ol, .if, .quiet, h2)) {
 			font-size: 8pt;
