@@ -320,7 +320,8 @@
 		<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
 	{/if}
 	<p class="print-only">
-		{longDate(stage.date)} · {planned.foul ? 'in foul weather' : stage.name} · {data.weather.name}
+		{stage ? longDate(stage.date) : ''} · {planned.foul ? 'in foul weather' : stage?.name} · {data.weather
+			.name}
 	</p>
 	<div class="top">
 		<PlanSay name={first} start={told.start} changes={told.changes} {nameOf} />
