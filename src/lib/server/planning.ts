@@ -67,6 +67,14 @@ export async function planGroup(tripId: string): Promise<PlanState[]> {
 	return (await planStates(tripId)).filter(({ clientId }) => here.has(clientId));
 }
 
+/** Runs a search on the server a step at a time: other requests are answered in between. */
+export async function inTurns<T>(steps: Generator<unknown, T, void>): Promise<T> {
+	for (let step = steps.next(); ; step = steps.next()) {
+		if (step.done) return step.value;
+		await setImmediate();
+	}
+}
+
 /** Progress is told at most so often, ms: every write is one more. */
 const TELL_EVERY_MS = 250;
 

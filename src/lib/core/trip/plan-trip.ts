@@ -217,27 +217,45 @@ export function finished<T>(steps: Generator<unknown, T, void>): T {
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
 	finished(new TripPlanner(trip, client).plan(wishes, spareChanges));
 
+/** What is wished of the plan of a document. */
+export interface DocumentWishes {
+	/** outfits that are given, for some phases or all of them; stages are then dressed one by one */
+	fixed?: readonly FixedOutfit[];
+	wishes?: readonly Wish[];
+	spareChanges?: number;
+	hit?: HittingSolver;
+}
+
 /**
  * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients: one set taken
- * for all of them. What is wet in the evening and does not dry is wet on the next stage.
- * @param fixed outfits that are given, for some phases or all of them; stages are then dressed one by one
+ * for all of them. What is wet in the evening and does not dry is wet on the next stage. A step at a time.
  */
-export function planDocument(
+export function* documentSteps(
 	document: Document,
 	ofDocument: Client,
-	fixed: readonly FixedOutfit[] = []
-): PlannedStage[] {
+	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
+): Generator<unknown, PlannedStage[], void> {
 	const { trip } = document;
 	const client = schooled(ofDocument, document);
-	const days = fixed.length > 0 ? null : planTrip({ trip, client });
-	const planned = days
-		? days.problem.days.map((day) => plannedDay(days, day)!)
-		: stageByStage(document, client, fixed);
+	const planned: PlannedStage[] = [];
+	if (fixed.length > 0) planned.push(...stageByStage(document, client, fixed));
+	else {
+		const plan = yield* new TripPlanner(trip, client, hit).plan(wishes, spareChanges);
+		for (const day of plan.problem.days) {
+			planned.push(plannedDay(plan, day)!);
+			yield;
+		}
+	}
 	// As the trip names its stages, whatever their dates.
 	return trip.weathers.flatMap(({ id: weather }) =>
 		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
 	);
 }
+export const planDocument = (
+	document: Document,
+	client: Client,
+	fixed: readonly FixedOutfit[] = []
+): PlannedStage[] => finished(documentSteps(document, client, { fixed }));
 
 function stageByStage({ trip }: Document, client: Client, fixed: readonly FixedOutfit[]): PlannedStage[] {
 	return trip.weathers.flatMap((weather) => {

@@ -1,8 +1,9 @@
 import { schooled } from '$lib/core/plan/plan';
-import { planDocument } from '$lib/core/trip/plan-trip';
+import { documentSteps } from '$lib/core/trip/plan-trip';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
 import { InputError, api, bodyOf } from '$lib/server/http';
+import { inTurns } from '$lib/server/planning';
 
 export const POST = api(async ({ request }) => {
 	const asked = await bodyOf<PlanRequest>(request, planRequestSchema);
@@ -14,6 +15,6 @@ export const POST = api(async ({ request }) => {
 		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
-	const planned = planDocument(asked, client, asked.fixed);
+	const planned = await inTurns(documentSteps(asked, client, { fixed: asked.fixed }));
 	return planAnswer(schooled(client, asked), planned, asked.trip.stages);
 });

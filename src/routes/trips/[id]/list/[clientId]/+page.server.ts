@@ -1,12 +1,17 @@
 import { error } from '@sveltejs/kit';
 import { listOf } from '$lib/core/plan/list';
 import { schooled } from '$lib/core/plan/plan';
-import { planDocument } from '$lib/core/trip/plan-trip';
+import { documentSteps } from '$lib/core/trip/plan-trip';
 import { getDocument } from '$lib/server/db/clients';
+import { getWishes } from '$lib/server/db/plans';
 import { orNotFound } from '$lib/server/http';
+import { inTurns } from '$lib/server/planning';
 
 export async function load({ params }) {
-	const document = await orNotFound(getDocument(params.id));
+	const [document, wished] = await Promise.all([
+		orNotFound(getDocument(params.id)),
+		getWishes(params.id, params.clientId)
+	]);
 	const own = document.clients.find(({ id }) => id === params.clientId);
 	if (!own) error(404, 'This client is not on the trip.');
 	const client = schooled(own, document);
@@ -19,6 +24,6 @@ export async function load({ params }) {
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
 		},
 		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
-		list: listOf(client, planDocument(document, client), trip.stages)
+		list: listOf(client, await inTurns(documentSteps(document, client, wished)), trip.stages)
 	};
 }
