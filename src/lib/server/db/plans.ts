@@ -1,6 +1,6 @@
 import type { TripSummary } from '$lib/core/trip/summary';
 import type { Wish } from '$lib/core/trip/wishes';
-import { ConflictError, inTransaction, pool, rows, write } from './pool';
+import { ConflictError, inTransaction, pool, rows, write, type Value } from './pool';
 
 /** What a guide wishes of one plan. */
 export interface PlanWishes {
@@ -117,19 +117,32 @@ export interface PlanJob {
 	wanted: string;
 }
 
+interface PlanRow {
+	trip_id: string;
+	client_id: string;
+	wanted: string;
+}
+
 /** A plan whose process has been silent for so long is worked out by another one, seconds. */
 const SILENT_S = 60;
 
-/** Takes one wanted plan for this process, past those that others are taking; null when there is none. */
+/**
+ * Takes one wanted plan for this process, past those that others are taking; null when there is none. The index leads to
+ * the one row that is locked: a sort would lock them all.
+ */
 export const claimPlan = (): Promise<PlanJob | null> =>
 	inTransaction(async (db) => {
-		const [job] = await rows<{ trip_id: string; client_id: string; wanted: string }>(
-			db,
-			`SELECT trip_id, client_id, wanted FROM trip_plans
-			 WHERE state = 'wanted' OR (state = 'working' AND claimed_at < NOW(3) - INTERVAL ? SECOND)
-			 ORDER BY claimed_at IS NOT NULL, trip_id, client_id LIMIT 1 FOR UPDATE SKIP LOCKED`,
-			[SILENT_S]
-		);
+		const first = (where: string, values: Value[]): Promise<PlanRow[]> =>
+			rows<PlanRow>(
+				db,
+				`SELECT trip_id, client_id, wanted FROM trip_plans FORCE INDEX (plans_wanted)
+				 WHERE ${where} LIMIT 1 FOR UPDATE SKIP LOCKED`,
+				values
+			);
+		const [job] = [
+			...(await first(`state = 'wanted'`, [])),
+			...(await first(`state = 'working' AND claimed_at < NOW(3) - INTERVAL ? SECOND`, [SILENT_S]))
+		];
 		if (!job) return null;
 		await write(
 			db,
@@ -138,7 +151,7 @@ export const claimPlan = (): Promise<PlanJob | null> =>
 			[job.trip_id, job.client_id]
 		);
 		return { tripId: job.trip_id, clientId: job.client_id, wanted: job.wanted };
-	});
+	}, true);
 
 /** Says how far a plan is; false when it is no longer wanted as it was claimed. */
 export const tellProgress = async (

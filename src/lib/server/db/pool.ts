@@ -53,10 +53,17 @@ export async function write(db: Db, sql: string, values: Value[] = []): Promise<
 	return result.affectedRows;
 }
 
-/** Runs related writes as one: all of them, or none. */
-export async function inTransaction<T>(work: (db: PoolConnection) => Promise<T>): Promise<T> {
+/**
+ * Runs related writes as one: all of them, or none.
+ * @param readCommitted locks only the rows that are found, not the gaps between them: for queues
+ */
+export async function inTransaction<T>(
+	work: (db: PoolConnection) => Promise<T>,
+	readCommitted = false
+): Promise<T> {
 	const connection = await pool().getConnection();
 	try {
+		if (readCommitted) await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
 		await connection.beginTransaction();
 		const result = await work(connection);
 		await connection.commit();
