@@ -148,6 +148,19 @@ export function phaseWords({ name, verdict, holdsMinutes, minutes }: PhaseSummar
 	return `${name} is ${verdict}`;
 }
 
+/** Where in a trip a phase is: "day 2, cold snap"; of a trip of one day the weather alone. */
+export function whereWords(
+	{ stageId, weather }: Pick<PhaseSummary, 'stageId' | 'weather'>,
+	{
+		stages,
+		weathers
+	}: { stages: readonly { id: string }[]; weathers: readonly Pick<Weather, 'id' | 'name'>[] }
+): string {
+	const day = stages.length > 1 ? `day ${stages.findIndex(({ id }) => id === stageId) + 1}` : '';
+	const name = weathers.find(({ id }) => id === weather)?.name.toLowerCase() ?? '';
+	return [day, name].filter(Boolean).join(', ');
+}
+
 const more = (value: number, unit: string, units: string): string =>
 	`${Math.abs(value)} ${Math.abs(value) === 1 ? unit : units} ${value > 0 ? 'more' : 'fewer'}`;
 

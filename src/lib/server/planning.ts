@@ -3,7 +3,7 @@ import { setImmediate } from 'node:timers/promises';
 import type { Document } from '$lib/core/document/types';
 import { schooled } from '$lib/core/plan/plan';
 import { TripPlanner } from '$lib/core/trip/plan-trip';
-import { tripSummary } from '$lib/core/trip/summary';
+import { tripSummary, type PlanState } from '$lib/core/trip/summary';
 import { hittingSolver } from '$lib/solver/hitting';
 import { getDocument } from './db/clients';
 import {
@@ -15,7 +15,6 @@ import {
 	wantPlans,
 	wishesOfTrip,
 	type PlanJob,
-	type PlanState,
 	type PlanWishes
 } from './db/plans';
 

@@ -112,7 +112,7 @@ interface Field {
 export interface Best extends CourseLevels {
 	key: number;
 	proven: boolean;
-	label: Label | null;
+	label: Label;
 	field: Field;
 	/** least key of the cells before each cell */
 	prefix: Float64Array;
@@ -180,14 +180,16 @@ export class ChainSolver {
 		};
 	}
 
+	private thingsKnown: readonly number[] | null = null;
 	/** Things that any option uses. */
-	things(): number[] {
+	get things(): readonly number[] {
+		if (this.thingsKnown) return this.thingsKnown;
 		const used = new Set<number>();
 		this.chain.sizes.forEach((size, f) => {
 			for (let option = 0; option < size; option++)
 				for (const thing of this.chain.uses(f, option)) used.add(thing);
 		});
-		return [...used].sort((a, b) => a - b);
+		return (this.thingsKnown = [...used].sort((a, b) => a - b));
 	}
 
 	private judge(k: number, choice: number, state: number): void {
@@ -560,10 +562,10 @@ export function bestCourse(chain: Chain): Course {
 		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
 	const solver = new ChainSolver(chain);
 	const best = solver.solve();
-	if (!best?.label) throw new RangeError('no course leads through the cells, allowed is at least one');
+	if (!best) throw new RangeError('no course leads through the cells, allowed is at least one');
 	const first = solver.courseOf(best.label);
 	const mass = best.proven
-		? lightestSet(new Set(first.used), solver.things(), chain.massG, [solver.oracle(best)])
+		? lightestSet(new Set(first.used), solver.things, chain.massG, [solver.oracle(best)])
 		: { things: new Set(first.used), proven: false };
 	const label = best.proven
 		? solver.within(

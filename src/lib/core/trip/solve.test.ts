@@ -111,7 +111,7 @@ function waysOf(day: TripDay, constraints: Constraints): Way[] {
 		day.cells.map(() => [])
 	);
 	const solver = new ChainSolver(chain);
-	const limits = limitsOf({ ...constraints, leftOn: new Map() }, day, solver, new Set(solver.things()));
+	const limits = limitsOf({ ...constraints, leftOn: new Map() }, day, solver, new Set(solver.things));
 	const ways: Way[] = [];
 	const walk = (k: number, before: number[] | null, state: number, way: Way): void => {
 		if (k === chain.cells) return void ways.push(way);

@@ -115,13 +115,13 @@ export class TripSolver {
 		make: () => ChainSolver
 	): Solved | null {
 		const solver = this.solverOf(day, group, context, make);
-		const own = new Set(solver.things());
+		const own = new Set(solver.things);
 		const limits = limitsOf(constraints, day, solver, own);
 		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}`;
 		const known = this.solved.get(key);
 		if (known !== undefined) return known;
 		const best = solver.solve({ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) });
-		const made = best?.label
+		const made = best
 			? { solver, best, limits, oracle: solver.oracle(best, spare, limits.at, limits.allows) }
 			: null;
 		this.solved.set(key, made);
@@ -149,7 +149,7 @@ export class TripSolver {
 			yield { done: day.index + 1 };
 		}
 		const all = solved.filter((one) => one !== null);
-		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.label!));
+		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.label));
 		const start = new Set(bestCourses.flatMap(({ used }) => used));
 		const things = new Set([...start, ...all.flatMap(({ oracle }) => oracle.things)]);
 		const masses = this.massG.map((massG, thing) =>

@@ -35,6 +35,18 @@ export interface TripSummary {
 	days: number;
 }
 
+/** How far the plan of one client is. */
+export interface PlanState {
+	clientId: string;
+	state: 'wanted' | 'working' | 'there' | 'failed';
+	done: number;
+	total: number;
+	/** the last plan that was worked out, of whatever question */
+	summary: TripSummary | null;
+	/** the summary answers what is asked now */
+	isCurrent: boolean;
+}
+
 const summaryOf = (weather: string, foul: boolean, verdict: PhaseVerdict): PhaseSummary => ({
 	weather,
 	stageId: verdict.cell.stageId,

@@ -1,4 +1,5 @@
 import type { ClimatePlace, ClimateService, DayForecast, MonthNormals } from '$lib/core/weather/climate';
+import { seeded } from '$lib/core/seeded';
 import type { WetSpell } from '$lib/core/weather/wet';
 import type { Precipitation } from '$lib/core/weather/precipitation';
 
@@ -32,17 +33,11 @@ const STATIONS: readonly Station[] = [
 
 const SNOW_COVER_BELOW_C = -0.5;
 
-/** Uniform numbers in 0…1 from a seed text: a hash (FNV-1a) into mulberry32. */
+/** Uniform numbers in 0…1 from a seed text, by its hash (FNV-1a). */
 function draws(seed: string): () => number {
 	let state = 0x811c9dc5;
 	for (const char of seed) state = Math.imul(state ^ char.charCodeAt(0), 0x01000193) >>> 0;
-	return () => {
-		state = (state + 0x6d2b79f5) >>> 0;
-		let t = state;
-		t = Math.imul(t ^ (t >>> 15), t | 1);
-		t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-	};
+	return seeded(state);
 }
 /** A standard normal number, by Box and Muller. */
 const normal = (draw: () => number): number =>

@@ -1,4 +1,4 @@
-import type { TripSummary } from '$lib/core/trip/summary';
+import type { PlanState, TripSummary } from '$lib/core/trip/summary';
 import type { Wish } from '$lib/core/trip/wishes';
 import { ConflictError, inTransaction, pool, rows, write, type Value } from './pool';
 
@@ -57,18 +57,6 @@ export const saveWishes = (
 		if (touched === 0) throw new ConflictError('wishes');
 		return version + 1;
 	});
-
-/** How far the plan of one client is. */
-export interface PlanState {
-	clientId: string;
-	state: 'wanted' | 'working' | 'there' | 'failed';
-	done: number;
-	total: number;
-	/** the last plan that was worked out, of whatever question */
-	summary: TripSummary | null;
-	/** the summary answers what is asked now */
-	isCurrent: boolean;
-}
 
 /** Asks for plans: what is there already for the same question is kept, and what is being worked out goes on. */
 export const wantPlans = (tripId: string, wanted: ReadonlyMap<string, string>): Promise<void> =>

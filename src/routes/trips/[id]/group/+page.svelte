@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { VERDICTS } from '$lib/core/plan/verdicts';
-	import { isNotAllRight, worstPhase, type TripSummary } from '$lib/core/trip/summary';
-	import { phaseWords } from '$lib/formats/plan-words';
+	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/trip/summary';
+	import { phaseWords, whereWords } from '$lib/formats/plan-words';
 	import { massWords } from '$lib/formats/units';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
@@ -10,22 +10,14 @@
 	let { data } = $props();
 	const units = $derived(readerUnits());
 
-	interface State {
-		clientId: string;
-		state: 'wanted' | 'working' | 'there' | 'failed';
-		done: number;
-		total: number;
-		summary: TripSummary | null;
-		isCurrent: boolean;
-	}
-	let plans = $state.raw<State[]>([]);
+	let plans = $state.raw<PlanState[]>([]);
 	let message = $state('');
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const POLL_MS = 700;
 	async function look(): Promise<void> {
 		const response = await fetch(`/api/v1/trips/${data.trip.id}/plans`).catch(() => null);
 		message = response?.ok ? '' : 'The server does not answer. The plans go on there; this page asks again.';
-		if (response?.ok) ({ plans } = (await response.json()) as { plans: State[] });
+		if (response?.ok) ({ plans } = (await response.json()) as { plans: PlanState[] });
 		if (!response?.ok || plans.some(({ state }) => state === 'wanted' || state === 'working'))
 			timer = setTimeout(() => void look(), POLL_MS);
 	}
@@ -33,13 +25,6 @@
 		void look();
 		return () => clearTimeout(timer);
 	});
-
-	const dayName = (stageId: string): string => {
-		const at = data.trip.stages.findIndex(({ id }) => id === stageId);
-		return data.trip.stages.length > 1 ? `day ${at + 1}` : '';
-	};
-	const weatherName = (id: string): string =>
-		data.trip.weathers.find((weather) => weather.id === id)?.name.toLowerCase() ?? '';
 
 	/** Clients with their worst phase, those who are not all right first. */
 	const people = $derived(
@@ -74,7 +59,7 @@
 		if (worst.verdict === 'not judged yet')
 			return `Not to be told yet: ask ${first} what there is for torso and legs.`;
 		const more = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size - 1;
-		const where = [dayName(worst.stageId), weatherName(worst.weather)].filter(Boolean).join(', ');
+		const where = whereWords(worst, data.trip);
 		return `${phaseWords(worst)} (${where})${more > 0 ? `, and ${more} more ${more === 1 ? 'phase' : 'phases'}` : ''}.`;
 	}
 </script>

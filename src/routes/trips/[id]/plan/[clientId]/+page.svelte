@@ -8,7 +8,7 @@
 	import { isNotAllRight, worstPhase } from '$lib/core/trip/summary';
 	import { toldDay, toldWeather } from '$lib/core/trip/told';
 	import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
-	import { boundWords, phaseWords, priceSentence } from '$lib/formats/plan-words';
+	import { boundWords, phaseWords, priceSentence, whereWords } from '$lib/formats/plan-words';
 	import { clo, clock, duration, longDate, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 	import { massWords, tempWords, textInUnits } from '$lib/formats/units';
 	import BodyStrip from '$lib/ui/BodyStrip.svelte';
@@ -119,10 +119,6 @@
 			: []
 	);
 
-	const dayName = (stageId: string): string => {
-		const at = data.trip.stages.findIndex(({ id }) => id === stageId);
-		return data.trip.stages.length > 1 ? `day ${at + 1}` : '';
-	};
 	/** Whether this client is all right, in one sentence. */
 	const verdict = $derived.by(() => {
 		const { summary } = session;
@@ -131,12 +127,7 @@
 		const worst = worstPhase(bad);
 		if (!worst)
 			return { ok: true, text: `${first} is all right on every day, in all weathers that are planned for.` };
-		const here = [
-			dayName(worst.stageId),
-			data.trip.weathers.find(({ id }) => id === worst.weather)?.name.toLowerCase()
-		]
-			.filter(Boolean)
-			.join(', ');
+		const here = whereWords(worst, data.trip);
 		const count = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size;
 		return {
 			ok: false,
