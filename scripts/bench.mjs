@@ -6,10 +6,11 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { startApp } from './lib/app.mjs';
 import { loadTs, root } from './lib/load-ts.mjs';
-import { ensureBuild, ensurePrograms, freePort } from './lib/machine.mjs';
+import { ensureBuild, ensurePrograms, ensureSynced, freePort } from './lib/machine.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
 
 ensurePrograms(['mariadbd', 'mariadb-install-db']);
+ensureSynced(root);
 const outDir = path.join(root, '.data/bench');
 await build({
 	root,

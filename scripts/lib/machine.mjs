@@ -90,7 +90,27 @@ export function ensurePackages(root) {
 		readFileSync(path.join(root, 'package-lock.json')),
 		process.versions.node.split('.')[0]
 	);
-	if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+	if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== wanted) installPackages(root, stamp, wanted);
+	ensureSynced(root);
+}
+
+/** Our compiler settings build on a file that SvelteKit writes: without it no TypeScript can be read. */
+export function ensureSynced(root) {
+	if (existsSync(path.join(root, '.svelte-kit/tsconfig.json'))) return;
+	const { status, stderr } = spawnSync(path.join(root, 'node_modules/.bin/svelte-kit'), ['sync'], {
+		cwd: root,
+		encoding: 'utf8',
+		stdio: ['ignore', 'ignore', 'pipe']
+	});
+	if (status !== 0) {
+		throw new Trouble(
+			`The settings of the compiler could not be written: ${stderr?.trim()}`,
+			'remove the folder node_modules and start again.'
+		);
+	}
+}
+
+function installPackages(root, stamp, wanted) {
 	say('installing packages (npm ci)');
 	const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
 		cwd: root,

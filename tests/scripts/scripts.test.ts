@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -82,6 +82,34 @@ describe('a start that cannot be says what happened and what to do', () => {
 		expect(trouble!.message).toContain('The database did not start');
 		expect(trouble!.todo).toContain('mariadb.log');
 	});
+});
+
+describe('the first start of a fresh copy', () => {
+	it('can read the TypeScript of the project before anything was built', () => {
+		for (const part of [
+			'src',
+			'scripts',
+			'static',
+			'package.json',
+			'svelte.config.js',
+			'vite.config.ts',
+			'tsconfig.json'
+		])
+			cpSync(part, path.join(folder, part), { recursive: true });
+		symlinkSync(path.resolve('node_modules'), path.join(folder, 'node_modules'));
+		const probe = path.join(folder, 'probe.mjs');
+		writeFileSync(
+			probe,
+			`import { ensureSynced } from './scripts/lib/machine.mjs';
+			ensureSynced('${folder}');
+			const { loadTs } = await import('./scripts/lib/load-ts.mjs');
+			console.log(Object.keys(await loadTs('src/lib/core/seeded.ts')).join());`
+		);
+		expect(existsSync(path.join(folder, '.svelte-kit'))).toBe(false);
+		const { stdout, stderr } = spawnSync(process.execPath, [probe], { cwd: folder, encoding: 'utf8' });
+		expect(stderr).toBe('');
+		expect(stdout).toContain('seeded');
+	}, 60_000);
 });
 
 describe('a start after a crash', () => {

@@ -1,9 +1,9 @@
 import { lossOf } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
-import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
-import { OPENING_FACTOR, regionTotalM2kw, resultantClo } from '../cloth/supply';
+import { REGIONS } from '../cloth/parts';
+import { OPENING_FACTOR, resultantClo, type AirInUse } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
-import { covers, type Cloth } from '../cloth/things';
+import { covers } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
@@ -16,13 +16,10 @@ import {
 	SHELL_OFF_AFTER_MIN
 } from './levels';
 import { acceptsWetLegs, needsCover, rainKeptOutMin } from './needs';
-import { layersOf, outermost, type WornLayer } from './outfit';
+import { BODY_FACTORS, Meetings, conductances, type BodyFactor, type Meeting, type Placed } from './meetings';
+import { outermost, type WornLayer } from './outfit';
 import type { Person } from './person';
 import type { Wardrobe } from './wardrobe';
-
-/** Factors that share the body's heat, in the order in which a choice counts through them. */
-export const BODY_FACTORS = ['trunk', 'legs', 'head'] as const;
-type BodyFactor = (typeof BODY_FACTORS)[number];
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface BodyTable {
@@ -32,33 +29,6 @@ export interface BodyTable {
 	/** −1 where the choice is not open */
 	blame: Int32Array;
 	sweat: Int32Array;
-}
-
-interface Placed {
-	cloth: Cloth;
-	position: number;
-}
-
-/** The different ways in which the stacks of a factor look from one region, and which stack looks which way. */
-interface View {
-	ways: Placed[][];
-	wayOf: Int32Array;
-}
-function viewOf(stacks: readonly Stack[], region: Region): View {
-	const ways: Placed[][] = [];
-	const known = new Map<string, number>();
-	const wayOf = new Int32Array(stacks.length);
-	stacks.forEach((stack, option) => {
-		const layers = stack.layers.filter(({ cloth }) => cloth.regions[region] > 0);
-		const key = layers.map(({ index, position }) => `${index}@${position}`).join();
-		let way = known.get(key);
-		if (way === undefined) {
-			way = ways.push(layers) - 1;
-			known.set(key, way);
-		}
-		wayOf[option] = way;
-	});
-	return { ways, wayOf };
 }
 
 const RAIN_PARTS = ['torso', 'thighs'] as const;
@@ -91,7 +61,7 @@ function factsOf(stack: Stack): StackFacts {
 
 /** Everything about a wardrobe that all cells share. */
 export interface BodyViews {
-	byRegion: Record<Region, Record<BodyFactor, View>>;
+	meetings: Meetings;
 	facts: Record<BodyFactor, StackFacts[]>;
 }
 export function bodyViews(wardrobe: Wardrobe): BodyViews {
@@ -101,41 +71,8 @@ export function bodyViews(wardrobe: Wardrobe): BodyViews {
 		head: make(wardrobe.stacks.head)
 	});
 	return {
-		byRegion: Object.fromEntries(
-			REGIONS.map((region) => [region, each((stacks) => viewOf(stacks, region))])
-		) as BodyViews['byRegion'],
+		meetings: new Meetings(wardrobe),
 		facts: each((stacks) => stacks.map(factsOf))
-	};
-}
-
-/** Total insulation of a region for every combination of ways in which the factors look from it, worked out when asked. */
-function regionTotals(
-	region: Region,
-	views: Record<BodyFactor, View>,
-	always: readonly WornLayer[],
-	air: CellAir
-): (trunk: number, legs: number, head: number, opening: number) => number {
-	const legsWays = views.legs.ways.length;
-	const headWays = views.head.ways.length;
-	const each = views.trunk.ways.length * legsWays * headWays;
-	const totals = new Float64Array(each * OPENINGS.length);
-	return (trunk, legs, head, opening) => {
-		const t = views.trunk.wayOf[trunk]!;
-		const l = views.legs.wayOf[legs]!;
-		const h = views.head.wayOf[head]!;
-		const own = region === 'trunk' ? opening : 0;
-		const at = own * each + (t * legsWays + l) * headWays + h;
-		if (totals[at] === 0) {
-			const placed: Placed[] = [
-				...always,
-				...views.trunk.ways[t]!,
-				...views.legs.ways[l]!,
-				...views.head.ways[h]!
-			];
-			placed.sort((a, b) => a.position - b.position);
-			totals[at] = regionTotalM2kw(layersOf(placed, region), air.air, OPENING_FACTOR[OPENINGS[own]!]);
-		}
-		return totals[at]!;
 	};
 }
 
@@ -154,6 +91,82 @@ export const mayOpen = (cell: Cell): boolean =>
 	cell.precipitation === 'dry' &&
 	cell.rainMinutes === 0;
 
+/** How much sweat counts in a cell: more before a stop, nothing where one starts warm and sheds. */
+function sweatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
+	if (cell.isStart && schools.start === 'warm and shed') return 0;
+	return soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
+}
+
+/** One number for every stack of trunk, legs and head. */
+type PerStack = readonly [Float64Array, Float64Array, Float64Array];
+
+/** What counts in a cell beside the heat, told apart by trunk, legs and head. */
+interface SeparateTerms {
+	/** blame of what the cell asks for and is not met */
+	unmet: PerStack;
+	/** warm over-layers and dry membranes at work, shells and hats indoors, as clo too much */
+	idle: PerStack;
+	/** parts of the face that need cover, and those that have it whatever is chosen */
+	faceNeeded: boolean[];
+	faceAlways: boolean[];
+	topAlways: (Placed | null)[];
+	wetLegs: boolean;
+}
+function separateTerms(
+	cell: Cell,
+	wardrobe: Wardrobe,
+	facts: BodyViews['facts'],
+	always: readonly WornLayer[],
+	person: Person
+): SeparateTerms {
+	const perStack = (of: (factor: BodyFactor, option: number) => number): PerStack => {
+		const [trunk, legs, head] = BODY_FACTORS.map((factor) =>
+			Float64Array.from(wardrobe.stacks[factor], (_, option) => of(factor, option))
+		);
+		return [trunk!, legs!, head!];
+	};
+	const asked = Object.fromEntries(
+		BODY_FACTORS.map((factor) => [factor, demandsOf(cell, factor, person.schools)])
+	);
+	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
+	const carried = person.schools.shell === 'carried' && cell.precipitation === 'dry';
+	return {
+		unmet: perStack((factor, option) =>
+			asked[factor]!.length === 0
+				? 0
+				: blameOfUnmet(asked[factor]!, wardrobe.stacks[factor][option]!.layers, cell)
+		),
+		idle: perStack((factor, option) => {
+			const { layers, shells, overWarm, membrane } = facts[factor][option]!;
+			if (cell.heated) {
+				if (factor === 'head') return layers;
+				return cell.minutes > SHELL_OFF_AFTER_MIN ? shells : 0;
+			}
+			if (!works || factor === 'head') return 0;
+			const wet = carried && membrane ? (factor === 'trunk' ? MEMBRANE_SWEAT : MEMBRANE_SWEAT / 2) : 0;
+			return overWarm + wet;
+		}),
+		faceNeeded: FACE_PARTS.map((part) => needsCover(cell, part, person.schools)),
+		faceAlways: FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part))),
+		topAlways: RAIN_PARTS.map((part) => outermost(always, part)),
+		wetLegs: acceptsWetLegs(cell, person.schools)
+	};
+}
+
+/** What a region lets through in some air, by opening for the trunk. */
+function meetingIn(
+	meeting: Meeting,
+	air: AirInUse
+): { of: Float64Array[]; legs: number; heads: number; wayOf: Meeting['wayOf'] } {
+	const openings = meeting.region === 'trunk' ? OPENINGS : OPENINGS.slice(0, 1);
+	return {
+		of: openings.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening])),
+		legs: meeting.ways[1],
+		heads: meeting.ways[2],
+		wayOf: meeting.wayOf
+	};
+}
+
 /**
  * The table of one cell.
  * @param always what is worn whatever is chosen: underwear, hands, feet, eyes
@@ -164,7 +177,7 @@ export function bodyTable(
 	cell: Cell,
 	air: CellAir,
 	wardrobe: Wardrobe,
-	{ byRegion, facts }: BodyViews,
+	{ meetings, facts }: BodyViews,
 	always: readonly WornLayer[],
 	soon: boolean,
 	person: Person,
@@ -175,23 +188,16 @@ export function bodyTable(
 		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
 	);
 	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
-	const shares = REGIONS.map((region) => AREA_SHARE[region]);
-	const totals = REGIONS.map((region) => regionTotals(region, byRegion[region], always, air));
+	const regions = REGIONS.map((region) => meetingIn(meetings.of(region, always), air.air));
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
-	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
-	const shedsLater = cell.isStart && person.schools.start === 'warm and shed';
-	const weight = shedsLater ? 0 : soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
-	const carried = person.schools.shell === 'carried';
-	const unmet = BODY_FACTORS.map((factor) => {
-		const demands = demandsOf(cell, factor, person.schools);
-		return wardrobe.stacks[factor].map(({ layers }) =>
-			demands.length === 0 ? 0 : blameOfUnmet(demands, layers, cell)
-		);
-	});
-	const faceNeeded = FACE_PARTS.map((part) => needsCover(cell, part, person.schools));
-	const faceAlways = FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part)));
-	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
-	const wetLegs = acceptsWetLegs(cell, person.schools);
+	const weight = sweatWeight(cell, soon, person);
+	const { unmet, idle, faceNeeded, faceAlways, topAlways, wetLegs } = separateTerms(
+		cell,
+		wardrobe,
+		facts,
+		always,
+		person
+	);
 	const choices = trunk.length * legs.length * head.length * fronts;
 	const table: BodyTable = {
 		neutralWm2: new Float64Array(choices),
@@ -204,7 +210,7 @@ export function bodyTable(
 		for (let l = 0; l < legs.length; l++) {
 			for (let h = 0; h < head.length; h++, outfit++) {
 				const stacks = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!] as const;
-				let blame = unmet[0]![t]! + unmet[1]![l]! + unmet[2]![h]!;
+				let blame = unmet[0][t]! + unmet[1][l]! + unmet[2][h]!;
 				if (faceNeeded[0]) {
 					for (let i = 0; i < FACE_PARTS.length; i++)
 						if (faceNeeded[i] && !faceAlways[i] && !stacks.some((stack) => stack.coversFace[i]))
@@ -221,22 +227,17 @@ export function bodyTable(
 							blame += BLAME.wetThrough;
 					}
 				}
-				let idle = 0;
-				if (cell.heated) {
-					idle = stacks[2].layers;
-					if (cell.minutes > SHELL_OFF_AFTER_MIN) idle += stacks[0].shells + stacks[1].shells;
-				} else if (works) {
-					idle = stacks[0].overWarm + stacks[1].overWarm;
-					if (carried && cell.precipitation === 'dry' && stacks[0].membrane) idle += MEMBRANE_SWEAT;
-					if (carried && cell.precipitation === 'dry' && stacks[1].membrane) idle += MEMBRANE_SWEAT / 2;
-				}
+				const idleOf = idle[0][t]! + idle[1][l]! + idle[2][h]!;
 				// Nobody opens what is not too warm.
 				let tooWarm = true;
 				for (let front = 0; front < fronts && front <= opensTo[t]! && tooWarm; front++) {
 					const choice = outfit * fronts + front;
 					const opening = Math.max(front, givenOpening[t]!);
 					let conductance = 0;
-					for (let r = 0; r < totals.length; r++) conductance += shares[r]! / totals[r]!(t, l, h, opening);
+					for (const { of, legs, heads, wayOf } of regions) {
+						const by = of[Math.min(opening, of.length - 1)]!;
+						conductance += by[(wayOf[0][t]! * legs + wayOf[1][l]!) * heads + wayOf[2][h]!]!;
+					}
 					const clo = resultantClo(conductance, air.air);
 					const loss = lossOf(air.balance, clo, person.offsetClo);
 					const excess = Math.max(0, clo - tooWarmAboveClo);
@@ -244,7 +245,7 @@ export function bodyTable(
 					table.neutralWm2[choice] = loss.neutralWm2;
 					table.minimalWm2[choice] = loss.minimalWm2;
 					table.blame[choice] = blame;
-					table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idle));
+					table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idleOf));
 				}
 			}
 		}

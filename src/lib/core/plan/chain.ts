@@ -101,6 +101,8 @@ function stepOf(edges: readonly number[], state: number): number {
 
 /** Choices within the slack, cell by cell, with bounds on what still follows. */
 interface Field {
+	/** steps of the state between which bounds are worked out apart */
+	edges: readonly number[];
 	lists: Int32Array[];
 	/** least cost from before cell k is judged, per choice of its list and step of the state */
 	ahead: Float64Array[];
@@ -123,8 +125,21 @@ const FIRST_SLACK = 3 * SWEAT_UNIT;
 /** Pairs of label and choice that one search may look at; a count, so that results repeat. */
 const MOST_PAIRS = 8_000_000;
 
-/** The table of a factor that is not there. */
+/** The same for a first try, with bounds that cost less. */
+const QUICK_PAIRS = 40_000;
+
+const LOOKED_AT = 0.5;
+/** A choice has up to four factors; the table of one that is not there. */
+const FOUR = [0, 1, 2, 3] as const;
 const NO_COST = new Float64Array(1);
+type FourTables = [Float64Array, Float64Array, Float64Array, Float64Array];
+type FourRows = [Int32Array, Int32Array, Int32Array, Int32Array];
+
+/** Indexes of a list in rising order of its values; what is Infinity is left out. */
+const risingOrder = (values: Float64Array): Int32Array =>
+	Int32Array.from([...values.keys()].filter((i) => values[i]! < Infinity)).sort(
+		(a, b) => values[a]! - values[b]! || a - b
+	);
 
 export class ChainSolver {
 	readonly choices: number;
@@ -222,8 +237,11 @@ export class ChainSolver {
 		return true;
 	}
 
-	/** The best course of the open options; null when none leads through. */
-	solve(open: Open = this.everything()): Best | null {
+	/**
+	 * The best course of the open options; null when none leads through.
+	 * @param spare what may be spent later on fewer things, hundredths of changes
+	 */
+	solve(open: Open = this.everything(), spare = 0): Best | null {
 		const { cells } = this.chain;
 		const least = new Float64Array(cells).fill(Infinity);
 		const candidates = this.keys.map((keys, k) => {
@@ -243,8 +261,7 @@ export class ChainSolver {
 			const lists = candidates.map((list, k) =>
 				Int32Array.from(list.filter((c) => this.keys[k]![c]! <= least[k]! + slack))
 			);
-			const field = this.fieldOf(lists);
-			const { label, proven } = this.bestIn(field);
+			const { field, label, proven } = this.bestOf(lists, prefix, spare);
 			if (!label) {
 				// Nothing led through what was looked at; with everything looked at, nothing does.
 				if (slack === Infinity) return null;
@@ -259,8 +276,31 @@ export class ChainSolver {
 		}
 	}
 
-	private fieldOf(lists: Int32Array[]): Field {
-		const { cells, stateEdges: edges } = this.chain;
+	/**
+	 * The best course through lists of choices: first with bounds that know no state, then with finer ones, for the choices
+	 * that the first ones leave.
+	 * @param prefix least key of the cells before each cell
+	 */
+	private bestOf(
+		lists: Int32Array[],
+		prefix: Float64Array,
+		spare: number
+	): { field: Field; label: Label | null; proven: boolean } {
+		const { stateEdges } = this.chain;
+		let left = lists;
+		if (stateEdges.length > 1) {
+			const field = this.fieldOf(lists, stateEdges.slice(0, 1));
+			const found = this.bestIn(field, QUICK_PAIRS);
+			if (found.proven) return { field, ...found };
+			// What may be spent on a lighter set later has to stay.
+			if (found.label) left = this.nearIn(field, prefix, found.label.key + spare).lists;
+		}
+		const field = this.fieldOf(left, stateEdges);
+		return { field, ...this.bestIn(field, MOST_PAIRS) };
+	}
+
+	private fieldOf(lists: Int32Array[], edges: readonly number[]): Field {
+		const { cells } = this.chain;
 		const steps = edges.length;
 		const ahead: Float64Array[] = new Array<Float64Array>(cells);
 		const after: Float64Array[] = new Array<Float64Array>(cells);
@@ -270,7 +310,7 @@ export class ChainSolver {
 			after[k] =
 				k === cells - 1
 					? new Float64Array(list.length * steps)
-					: this.beforeChange(k + 1, list, lists[k + 1]!, ahead[k + 1]!);
+					: this.beforeChange(k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps);
 			for (let i = 0; i < list.length; i++) {
 				for (let e = 0; e < steps; e++) {
 					// A step in which no state can lie is bounded by the lowest state there is.
@@ -280,54 +320,86 @@ export class ChainSolver {
 			}
 			ahead[k] = own;
 		}
-		return { lists, ahead, after };
+		return { edges, lists, ahead, after };
 	}
 
-	/** For each choice of a list the least of all that it can change to: pair by pair, or factor by factor. */
-	private beforeChange(k: number, from: Int32Array, to: Int32Array, ahead: Float64Array): Float64Array {
-		const steps = this.chain.stateEdges.length;
-		const factors = this.optionIn.length;
-		const used = this.optionIn.map((option) => {
-			const seen = new Set<number>();
-			for (const c of from) seen.add(option[c]!);
-			for (const c of to) seen.add(option[c]!);
-			return [...seen].sort((a, b) => a - b);
-		});
+	/**
+	 * For each choice of a list the least of all that it can change to, step by step of the state. What is changed to is
+	 * tried from the best on: once even the cheapest change to it would cost more than what was found, nothing after it helps.
+	 */
+	private beforeChange(
+		k: number,
+		from: Int32Array,
+		to: Int32Array,
+		ahead: Float64Array,
+		steps: number
+	): Float64Array {
+		const used = this.usedIn(from, to);
 		const domain = used.reduce((product, options) => product * options.length, 1);
 		const sweep = used.reduce((sum, options) => sum + options.length, 0);
+		// Of all pairs about so many are looked at before there is nothing better to find.
+		if (from.length * to.length * LOOKED_AT > domain * sweep)
+			return this.swept(k, from, to, ahead, steps, used);
 		const tables = this.changes(k);
+		const { sizes } = this.chain;
+		const factors = sizes.length;
+		const cheapest = this.cheapestChange(k);
+		const at = this.placesIn(to);
 		const out = new Float64Array(from.length * steps).fill(Infinity);
-		if (from.length * to.length * (factors + steps) <= domain * sweep * steps) {
-			// Rows and columns of the tables by choice; a factor that is not there costs nothing.
-			const sizes = this.chain.sizes;
-			const columns = [0, 1, 2, 3].map((f) =>
-				Int32Array.from(to, (c) => (f < factors ? this.optionIn[f]![c]! : 0))
-			) as [Int32Array, Int32Array, Int32Array, Int32Array];
-			const [t0, t1, t2, t3] = [0, 1, 2, 3].map((f) => tables[f] ?? NO_COST) as [
-				Float64Array,
-				Float64Array,
-				Float64Array,
-				Float64Array
-			];
-			const [c0, c1, c2, c3] = columns;
-			const row = (f: number, c: number): number => (f < factors ? this.optionIn[f]![c]! * sizes[f]! : 0);
-			for (let i = 0; i < from.length; i++) {
-				const c = from[i]!;
-				const r0 = row(0, c);
-				const r1 = row(1, c);
-				const r2 = row(2, c);
-				const r3 = row(3, c);
-				const base = i * steps;
-				for (let j = 0, source = 0; j < to.length; j++, source += steps) {
-					const cost = t0[r0 + c0[j]!]! + t1[r1 + c1[j]!]! + t2[r2 + c2[j]!]! + t3[r3 + c3[j]!]!;
-					for (let e = 0; e < steps; e++) {
-						const value = cost + ahead[source + e]!;
-						if (value < out[base + e]!) out[base + e] = value;
-					}
-				}
+		const values = new Float64Array(to.length);
+		// Rows and columns of the tables by choice; a factor that is not there costs nothing.
+		const [t0, t1, t2, t3] = FOUR.map((f) => tables[f] ?? NO_COST) as FourTables;
+		const [r0, r1, r2, r3] = FOUR.map((f) =>
+			Int32Array.from(from, (c) => (f < factors ? this.optionIn[f]![c]! * sizes[f]! : 0))
+		) as FourRows;
+		const columns = FOUR.map((f) => Int32Array.from(to, (c) => (f < factors ? this.optionIn[f]![c]! : 0)));
+		const [c0, c1, c2, c3] = FOUR.map(() => new Int32Array(to.length)) as FourRows;
+		const sorted = [c0, c1, c2, c3];
+		for (let e = 0; e < steps; e++) {
+			let same = e > 0;
+			for (let j = 0; j < to.length; j++) {
+				const value = ahead[j * steps + e]!;
+				if (same && value !== values[j]) same = false;
+				values[j] = value;
 			}
-			return out;
+			if (same) {
+				for (let i = 0; i < from.length; i++) out[i * steps + e] = out[i * steps + e - 1]!;
+				continue;
+			}
+			const order = risingOrder(values);
+			for (let f = 0; f < factors; f++)
+				for (let n = 0; n < order.length; n++) sorted[f]![n] = columns[f]![order[n]!]!;
+			const rising = new Float64Array(order.length);
+			for (let n = 0; n < order.length; n++) rising[n] = values[order[n]!]!;
+			for (let i = 0; i < from.length; i++) {
+				const own = at[from[i]!]!;
+				let best = own >= 0 ? values[own]! : Infinity;
+				const [a0, a1, a2, a3] = [r0[i]!, r1[i]!, r2[i]!, r3[i]!];
+				for (let n = 0; n < rising.length; n++) {
+					const value = rising[n]!;
+					if (value + cheapest >= best) break;
+					const cost = t0[a0 + c0[n]!]! + t1[a1 + c1[n]!]! + t2[a2 + c2[n]!]! + t3[a3 + c3[n]!]!;
+					if (cost + value < best) best = cost + value;
+				}
+				out[i * steps + e] = best;
+			}
 		}
+		return out;
+	}
+
+	/** The same factor by factor: from every choice to every other by way of those between. */
+	private swept(
+		k: number,
+		from: Int32Array,
+		to: Int32Array,
+		ahead: Float64Array,
+		steps: number,
+		used: readonly (readonly number[])[]
+	): Float64Array {
+		const tables = this.changes(k);
+		const factors = this.optionIn.length;
+		const domain = used.reduce((product, options) => product * options.length, 1);
+		const out = new Float64Array(from.length * steps).fill(Infinity);
 		const place = used.map((options, f) => {
 			const index = new Int32Array(this.chain.sizes[f]!).fill(-1);
 			options.forEach((option, i) => (index[option] = i));
@@ -351,23 +423,19 @@ export class ChainSolver {
 			const size = this.chain.sizes[f]!;
 			const stride = strides[f]!;
 			const swept = new Float64Array(domain * steps).fill(Infinity);
-			const size_ = options.length;
-			const costs = Float64Array.from(
-				{ length: size_ * size_ },
-				(_, at) => tables[f]![options[Math.floor(at / size_)]! * size + options[at % size_]!]!
-			);
-			for (let high = 0; high < domain; high += stride * size_) {
-				for (let low = 0; low < stride; low++) {
-					for (let own = 0; own < size_; own++) {
-						const target = (high + own * stride + low) * steps;
-						for (let o = 0; o < size_; o++) {
-							const cost = costs[own * size_ + o]!;
-							if (cost === Infinity) continue;
-							const source = (high + o * stride + low) * steps;
-							for (let e = 0; e < steps; e++) {
-								const value = values[source + e]! + cost;
-								if (value < swept[target + e]!) swept[target + e] = value;
-							}
+			const many = options.length;
+			const block = stride * steps;
+			for (let high = 0; high < domain * steps; high += block * many) {
+				for (let own = 0; own < many; own++) {
+					const row = options[own]! * size;
+					const target = high + own * block;
+					for (let other = 0; other < many; other++) {
+						const cost = tables[f]![row + options[other]!]!;
+						if (cost === Infinity) continue;
+						const source = high + other * block;
+						for (let i = 0; i < block; i++) {
+							const value = values[source + i]! + cost;
+							if (value < swept[target + i]!) swept[target + i] = value;
 						}
 					}
 				}
@@ -379,15 +447,47 @@ export class ChainSolver {
 		return out;
 	}
 
-	private bestIn(field: Field): { label: Label | null; proven: boolean } {
-		const { stateEdges, startState } = this.chain;
-		const start = stepOf(stateEdges, startState);
-		const steps = stateEdges.length;
+	/** Options of each factor that two lists use. */
+	private usedIn(from: Int32Array, to: Int32Array): number[][] {
+		return this.optionIn.map((option) => {
+			const seen = new Set<number>();
+			for (const c of from) seen.add(option[c]!);
+			for (const c of to) seen.add(option[c]!);
+			return [...seen].sort((a, b) => a - b);
+		});
+	}
+
+	private readonly cheapestKnown: number[] = [];
+	/** Least cost of going from one option to another before cell k. */
+	private cheapestChange(k: number): number {
+		return (this.cheapestKnown[k] ??= this.changes(k).reduce((least, table, f) => {
+			const size = this.chain.sizes[f]!;
+			return table.reduce(
+				(a, cost, at) => (cost < a && Math.floor(at / size) !== at % size ? cost : a),
+				least
+			);
+		}, Infinity));
+	}
+	/** Where each choice stands in a list; −1 where it does not. */
+	private placesIn(list: Int32Array): Int32Array {
+		const at = new Int32Array(this.choices).fill(-1);
+		list.forEach((choice, i) => (at[choice] = i));
+		return at;
+	}
+
+	/** Where the rows of a choice begin in the tables of changes. */
+	private rowsOf(choice: number): number[] {
+		return this.chain.sizes.map((size, f) => this.optionIn[f]![choice]! * size);
+	}
+
+	private bestIn(field: Field, pairs: number): { label: Label | null; proven: boolean } {
+		const start = stepOf(field.edges, this.chain.startState);
+		const steps = field.edges.length;
 		let bound = Infinity;
 		for (let i = 0; i < field.lists[0]!.length; i++)
 			bound = Math.min(bound, field.ahead[0]![i * steps + start]!);
 		if (bound === Infinity) return { label: null, proven: true };
-		const work = { left: MOST_PAIRS };
+		const work = { left: pairs };
 		const label = this.search(field, Infinity, bound, null, work);
 		return { label, proven: work.left >= 0 };
 	}
@@ -398,13 +498,13 @@ export class ChainSolver {
 	 * @param enough a course that costs no more than this ends the search
 	 */
 	private search(
-		{ lists, ahead, after }: Field,
+		{ edges, lists, ahead, after }: Field,
 		limit: number,
 		enough: number,
 		open: Open | null,
 		work: { left: number }
 	): Label | null {
-		const { cells, stateEdges: edges, startState, sizes } = this.chain;
+		const { cells, startState } = this.chain;
 		const steps = edges.length;
 		const factors = this.optionIn.length;
 		const opened = open
@@ -434,17 +534,37 @@ export class ChainSolver {
 			}
 			const next = lists[k + 1]!;
 			const tables = this.changes(k + 1);
-			const ways: { at: number; cost: number; bound: number }[] = [];
 			work.left -= next.length;
+			const from = this.rowsOf(label.choice);
+			const costTo = (j: number): number => {
+				let cost = 0;
+				for (let f = 0; f < factors; f++) cost += tables[f]![from[f]! + this.optionIn[f]![next[j]!]!]!;
+				return cost;
+			};
+			// The most promising way goes first: what it finds leaves few of the others to be sorted.
+			let most = -1;
+			let mostCost = 0;
+			let least = Infinity;
 			for (let j = 0; j < next.length; j++) {
 				if (opened && !opened[k + 1]![j]) continue;
 				const rest = own + ahead[k + 1]![j * steps + step]!;
-				if (!(rest <= limit)) continue;
-				let cost = 0;
-				for (let f = 0; f < factors; f++) {
-					const option = this.optionIn[f]!;
-					cost += tables[f]![option[label.choice]! * sizes[f]! + option[next[j]!]!]!;
+				if (!(rest <= limit) || rest > least) continue;
+				const cost = costTo(j);
+				if (rest + cost <= limit && (rest + cost < least || (rest + cost === least && cost < mostCost))) {
+					most = j;
+					mostCost = cost;
+					least = rest + cost;
 				}
+			}
+			if (most < 0) return;
+			dive(k + 1, most, own + mostCost, end, label);
+			if (done()) return;
+			const ways: { at: number; cost: number; bound: number }[] = [];
+			for (let j = 0; j < next.length; j++) {
+				if (j === most || (opened && !opened[k + 1]![j])) continue;
+				const rest = own + ahead[k + 1]![j * steps + step]!;
+				if (!(rest <= limit)) continue;
+				const cost = costTo(j);
 				if (rest + cost <= limit) ways.push({ at: j, cost, bound: rest + cost });
 			}
 			ways.sort((a, b) => a.bound - b.bound || a.cost - b.cost || a.at - b.at);
@@ -486,25 +606,29 @@ export class ChainSolver {
 		this.nearBy.set(best, known);
 		const before = known.get(spare);
 		if (before) return before;
-		const { field, prefix, key } = best;
-		const { stateEdges: edges } = this.chain;
+		const made = this.nearIn(best.field, best.prefix, best.key + spare);
+		known.set(spare, made);
+		return made;
+	}
+	/** The choices of a field that a course of no more than some cost can make. */
+	private nearIn(field: Field, prefix: Float64Array, most: number): Field {
+		const { edges } = field;
 		const steps = edges.length;
 		const kept = field.lists.map((list, k) => {
 			const at = Math.max(0, stepOf(edges, this.lowest[k]!));
-			return [...list.keys()].filter((i) => prefix[k]! + field.ahead[k]![i * steps + at]! <= key + spare);
+			return [...list.keys()].filter((i) => prefix[k]! + field.ahead[k]![i * steps + at]! <= most);
 		});
-		const rows = (values: Float64Array, k: number): Float64Array =>
-			Float64Array.from(
-				{ length: kept[k]!.length * steps },
-				(_, at) => values[kept[k]![Math.floor(at / steps)]! * steps + (at % steps)]!
-			);
-		const made: Field = {
+		const rows = (values: Float64Array, k: number): Float64Array => {
+			const out = new Float64Array(kept[k]!.length * steps);
+			kept[k]!.forEach((i, at) => out.set(values.subarray(i * steps, (i + 1) * steps), at * steps));
+			return out;
+		};
+		return {
+			edges,
 			lists: field.lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
 			ahead: field.ahead.map(rows),
 			after: field.after.map(rows)
 		};
-		known.set(spare, made);
-		return made;
 	}
 
 	/** The choices of a course, first cell first, and all that it uses. */

@@ -11,15 +11,7 @@ import type { Stack } from '../cloth/stacks';
 import type { Cloth } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import { CLO_M2KW } from '../units';
-import {
-	BODY_FACTORS,
-	bodyTable,
-	bodyViews,
-	mayOpen,
-	opensBy,
-	type BodyTable,
-	type BodyViews
-} from './body-table';
+import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './body-table';
 import type { Chain, Judged } from './chain';
 import { changeBetween, changeCost, ventCost, type Change } from './changes';
 import type { Cell } from './conditions';
@@ -34,6 +26,7 @@ import {
 	steps
 } from './levels';
 import { localCourse, type DebtSpan } from './local';
+import { BODY_FACTORS } from './meetings';
 import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from './needs';
 import { layersOf, outermost, type Outfit, type WornLayer } from './outfit';
 import type { Person } from './person';
@@ -110,11 +103,6 @@ type Judge = (k: number, options: readonly number[], state: number, into: Judged
 
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
 const DEBT_EDGES = [-20, -10, 0, 10, 22, 31, 40.001, 70.001, 110, 200];
-/** The same for small wardrobes, where tighter bounds cost little. */
-// prettier-ignore
-const FINE_DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 46, 52, 58, 64, 70.001, 78, 86, 94, 102, 118, 134, 150, 170, 190, 220, 250, 300, 350, 420, 500, 600];
-/** Outfits up to which a wardrobe is small. */
-const FEW_OUTFITS = 1200;
 /** Steps of how far a finger or toe is below warm, K. */
 const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 24, 27, 31, 36, 44];
 
@@ -350,7 +338,7 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 	return chainFrom(
 		day,
 		BODY_FACTORS,
-		trunk * legs * head <= FEW_OUTFITS ? FINE_DEBT_EDGES : DEBT_EDGES,
+		DEBT_EDGES,
 		(k, choice, state, into) => {
 			const cell = cells[k]!;
 			const table = tables[k]!;

@@ -120,7 +120,10 @@ export class TripSolver {
 		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}`;
 		const known = this.solved.get(key);
 		if (known !== undefined) return known;
-		const best = solver.solve({ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) });
+		const best = solver.solve(
+			{ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) },
+			spare
+		);
 		const made = best
 			? { solver, best, limits, oracle: solver.oracle(best, spare, limits.at, limits.allows) }
 			: null;
