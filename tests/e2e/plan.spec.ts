@@ -44,7 +44,7 @@ test('why not mine, and a thing dragged onto a phase', async ({ page }) => {
 	await chip(page, /^Goggles/).focus();
 	await page.keyboard.press('n');
 	const answer = page.getByRole('status', { name: 'What it would cost' });
-	await expect(answer).toContainText(/^Goggles instead: |cannot be worn/, LONG);
+	await expect(answer).toContainText(/^Goggles instead, best in .+, day [12]: |cannot be worn/, LONG);
 
 	await chip(page, /^Hard shell /).dragTo(
 		page.getByRole('group', { name: 'Wear it in Tea below the boulder' })

@@ -1,7 +1,9 @@
-import type { Weather } from '../core/document/types';
+import { phasesIn } from '../core/document/days';
+import type { Trip, Weather } from '../core/document/types';
 import type { Where } from '../core/plan/plan';
 import type { Price, PhaseSummary, TripSummary } from '../core/trip/summary';
 import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/trip/told';
+import type { Place } from '../core/trip/why-not';
 import { clock } from './words';
 
 /** A plan in sentences that a guide could say. */
@@ -187,3 +189,17 @@ export const priceSentence = (price: Price): string => {
 		? 'Costs nothing: as warm, as few changes, as light.'
 		: `${capital(words.join(', '))}.`;
 };
+
+/** Why a thing stays at home: where it would be worn best, and what that costs. */
+export function whyNotSentence(
+	name: string,
+	place: Place | null,
+	price: Price | null,
+	{ stages }: Pick<Trip, 'stages'>
+): string {
+	if (!place || !price) return `${name} cannot be worn anywhere over or under the rest.`;
+	const at = stages.findIndex(({ id }) => id === place.stageId);
+	const phase = phasesIn(stages[at]?.sequence ?? []).find(({ id }) => id === place.phaseId)?.name ?? '';
+	const where = [phase, stages.length > 1 ? `day ${at + 1}` : ''].filter(Boolean).join(', ');
+	return `${name} instead, best in ${where}: ${priceSentence(price)}`;
+}

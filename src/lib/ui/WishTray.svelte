@@ -14,11 +14,12 @@
 		stageId: string;
 		phases: readonly PlannedPhase[];
 		massOf: (thingId: string) => number;
-		/** key and words of the price that was asked for last */
-		asked: { key: string; words: string } | null;
+		/** the answer to what was asked last */
+		asked: string | null;
 		asking: string;
 		onwishes: (wishes: Wish[]) => void;
-		onask: (key: string, wish: Wish) => void;
+		/** asks why a thing stays at home */
+		onask: (thingId: string) => void;
 	}
 	let { things, summary, wishes, stageId, phases, massOf, asked, asking, onwishes, onask }: Props = $props();
 
@@ -52,23 +53,12 @@
 	const lived = $derived(
 		phases.filter(({ cell }) => cell.kind !== 'sleep' && cell.kind !== 'what-if' && cell.round === 1)
 	);
-	/** Where a thing that stays at home would most likely be worn: where the most is worn of what it covers. */
-	function likeliestPhase(id: string): string | undefined {
-		const cloth = thingOf(id);
-		if (!cloth) return undefined;
-		const coldest = [...lived].sort((a, b) => b.resultantClo - a.resultantClo)[0];
-		return coldest?.cell.phaseId;
-	}
-	function whyNot(id: string): void {
-		const phase = likeliestPhase(id);
-		if (phase) onask(id, { kind: 'wear', thingId: id, stageId, phaseId: phase });
-	}
 	const KEYS: Readonly<Record<string, Wish['kind']>> = { p: 'take', l: 'leave', f: 'prefer' };
 	function onkeydown(event: KeyboardEvent, id: string): void {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const key = event.key.toLowerCase();
 		if (KEYS[key]) wish(KEYS[key], id);
-		else if (key === 'n' && summary.leftIds.includes(id)) whyNot(id);
+		else if (key === 'n' && summary.leftIds.includes(id)) onask(id);
 		else if (key === 'arrowright' || key === 'arrowdown' || key === 'arrowleft' || key === 'arrowup') {
 			const all = [...document.querySelectorAll<HTMLElement>('[data-chip]')];
 			const step = key === 'arrowright' || key === 'arrowdown' ? 1 : -1;
@@ -138,7 +128,7 @@
 			</select>
 		</label>
 		{#if isHome}
-			<button class="small-button" onclick={() => whyNot(thing.id)}>Why not mine? <kbd>N</kbd></button>
+			<button class="small-button" onclick={() => onask(thing.id)}>Why not mine? <kbd>N</kbd></button>
 		{/if}
 	</div>
 {/snippet}
@@ -189,7 +179,7 @@
 		</div>
 	{/if}
 	<p class="answer" role="status" aria-label="What it would cost">
-		{#if asking}Working out what it would cost …{:else if asked}{asked.words}{/if}
+		{#if asking}Trying it in the phases where it could have its place …{:else if asked}{asked}{/if}
 	</p>
 	{#if wishes.length > 0}
 		<ul class="list" aria-label="Wishes">

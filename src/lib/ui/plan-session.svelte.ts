@@ -1,6 +1,7 @@
 import type { Client, Trip } from '$lib/core/document/types';
 import type { PlannedStage } from '$lib/core/plan/plan';
 import type { Price, TripSummary } from '$lib/core/trip/summary';
+import type { Place } from '$lib/core/trip/why-not';
 import type { Wish } from '$lib/core/trip/wishes';
 import TripWorker from './trip-worker?worker';
 import type { Trade, TripAnswer, TripRequest } from './trip-worker';
@@ -17,8 +18,8 @@ export class PlanSession {
 	message = $state('');
 	/** the stage that is looked at, in every weather */
 	days = $state.raw<PlannedStage[]>([]);
-	/** what the wish that was asked about would cost, by a name of its own */
-	asked = $state.raw<{ key: string; price: Price | null } | null>(null);
+	/** what it would cost to wear the thing that was asked about, where that costs least */
+	asked = $state.raw<{ thingId: string; place: Place | null; price: Price | null } | null>(null);
 	asking = $state('');
 	trade = $state.raw<Trade[] | null>(null);
 
@@ -53,13 +54,13 @@ export class PlanSession {
 		this.#looked = { stageId, foul };
 		if (this.summary) this.#post({ kind: 'stage', ask: this.#ask, stageId, foul });
 	}
-	/** Asks what one wish more would cost. */
-	askPrice(key: string, wish: Wish): void {
+	/** Asks why a thing stays at home. */
+	askWhyNot(thingId: string): void {
 		this.asked = null;
-		this.asking = key;
-		this.#post({ kind: 'price', ask: ++this.#priceAsk, wish });
+		this.asking = thingId;
+		this.#post({ kind: 'why not', ask: ++this.#asks, thingId });
 	}
-	#priceAsk = 0;
+	#asks = 0;
 	askTrade(): void {
 		this.trade = null;
 		this.#post({ kind: 'trade', ask: this.#ask });
@@ -90,9 +91,9 @@ export class PlanSession {
 			case 'stage':
 				if (answer.ask === this.#ask) this.days = answer.days;
 				return;
-			case 'price':
-				if (answer.ask !== this.#priceAsk) return;
-				this.asked = { key: this.asking, price: answer.price };
+			case 'why not':
+				if (answer.ask !== this.#asks) return;
+				this.asked = { thingId: this.asking, place: answer.place, price: answer.price };
 				this.asking = '';
 				return;
 			case 'trade':

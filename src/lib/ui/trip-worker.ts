@@ -4,6 +4,7 @@ import type { PlannedStage } from '$lib/core/plan/plan';
 import { TripPlanner, plannedDay, type TripPlan } from '$lib/core/trip/plan-trip';
 import type { Progress } from '$lib/core/trip/solve';
 import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/trip/summary';
+import { whyNot, type Place } from '$lib/core/trip/why-not';
 import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
 import { hittingSolver } from '$lib/solver/hitting';
 
@@ -12,8 +13,8 @@ export type TripRequest =
 	| { kind: 'open'; trip: Trip; client: Client }
 	| { kind: 'plan'; ask: number; wishes: Wish[]; spareChanges: number }
 	| { kind: 'stage'; ask: number; stageId: string; foul: boolean }
-	/** what the plan would be with one wish more */
-	| { kind: 'price'; ask: number; wish: Wish }
+	/** what the plan would be with a thing that stays at home, worn where that costs least */
+	| { kind: 'why not'; ask: number; thingId: string }
 	/** changes and grams at every setting between few changes and light pack */
 	| { kind: 'trade'; ask: number }
 	| { kind: 'stop' };
@@ -28,7 +29,7 @@ export type TripAnswer =
 			ms: number;
 	  }
 	| { kind: 'stage'; ask: number; days: PlannedStage[] }
-	| { kind: 'price'; ask: number; price: Price | null }
+	| { kind: 'why not'; ask: number; place: Place | null; price: Price | null }
 	| { kind: 'trade'; ask: number; rows: Trade[] }
 	| { kind: 'failed'; ask: number; message: string };
 export interface Trade {
@@ -57,13 +58,8 @@ const pause = (): Promise<void> =>
 /** A search shows how far it is at most so often, ms. */
 const SHOW_EVERY_MS = 60;
 
-async function search(
-	ask: number,
-	wishes: readonly Wish[],
-	spareChanges: number,
-	isOver: () => boolean
-): Promise<TripPlan> {
-	const steps = planner!.plan(wishes, spareChanges, isOver);
+/** Runs a search to its end, and lets messages in between. */
+async function run<T>(ask: number, steps: Generator<Progress, T, void>): Promise<T> {
 	let shown = 0;
 	for (let step = steps.next(); ; step = steps.next()) {
 		if (step.done) return step.value;
@@ -75,6 +71,12 @@ async function search(
 		}
 	}
 }
+const search = (
+	ask: number,
+	wishes: readonly Wish[],
+	spareChanges: number,
+	isOver: () => boolean
+): Promise<TripPlan> => run(ask, planner!.plan(wishes, spareChanges, isOver));
 
 async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 'plan' }>): Promise<void> {
 	const begin = performance.now();
@@ -121,15 +123,18 @@ async function answer(request: TripRequest): Promise<void> {
 			say({ kind: 'stage', ask: request.ask, days });
 			return;
 		}
-		case 'price': {
+		case 'why not': {
 			if (!current) return;
-			const { wishes, spareChanges, summary } = current;
-			const found = await search(request.ask, [...wishes, request.wish], spareChanges, () => stopped);
-			const isPossible = !found.impossible.some(({ thingId }) => thingId === request.wish.thingId);
+			const { plan: own, spareChanges, summary } = current;
+			const found = await run(
+				request.ask,
+				whyNot(planner!, own, request.thingId, spareChanges, () => stopped)
+			);
 			say({
-				kind: 'price',
+				kind: 'why not',
 				ask: request.ask,
-				price: isPossible ? priceOf(summary, tripSummary(found)) : null
+				place: found?.place ?? null,
+				price: found && priceOf(summary, tripSummary(found.plan))
 			});
 			return;
 		}

@@ -1,7 +1,7 @@
 import type { KnownBase } from '../weather/climate';
 import { withNewIds } from '../patterns/pattern';
 import type { Unfolded } from '../patterns/pattern';
-import type { Stage } from './types';
+import type { Phase, Sequence, Stage } from './types';
 
 /** What planners do with the days of a trip. Nothing is changed in place. */
 
@@ -15,6 +15,10 @@ export function daysLater(date: string, days: number): string {
 /** Days from one ISO date to another. */
 export const daysBetween = (from: string, to: string): number =>
 	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+
+/** All phases of a sequence, those of its loops once. */
+export const phasesIn = (sequence: Sequence): Phase[] =>
+	sequence.flatMap((item) => (item.type === 'loop' ? phasesIn(item.sequence) : [item]));
 
 /**
  * The next day of a trip: it starts where the one before slept, and the air goes on as it was.

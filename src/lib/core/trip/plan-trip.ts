@@ -60,16 +60,24 @@ export class TripPlanner {
 		private readonly hit?: HittingSolver
 	) {}
 
-	/** A wardrobe that knows all of the kit does for any wish; a thinned one is thinned anew. */
+	/**
+	 * A wardrobe that knows all of the kit does for any wish. A thinned one does when it has what shall be kept, and nothing
+	 * that shall be left in whose place another thing might come; else it is thinned anew.
+	 */
 	private whole: Wardrobe | null = null;
 	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobe: Wardrobe } {
 		this.whole ??= tripWardrobe(this.client);
-		if (!this.whole.cut || wishes.length === 0) return { key: 'all', wardrobe: this.whole };
+		if (!this.whole.cut) return { key: 'all', wardrobe: this.whole };
+		const searched = searchedIds(this.whole);
 		const { left, kept } = idsOf(wishes);
-		const key = JSON.stringify([[...left].sort(), [...kept].sort()]);
+		const away = [...left].filter((id) => searched.has(id));
+		const missing = [...kept].filter((id) => !searched.has(id));
+		if (away.length === 0 && missing.length === 0) return { key: 'all', wardrobe: this.whole };
+		const key = JSON.stringify([away.sort(), missing.sort()]);
 		return {
 			key,
-			wardrobe: this.solvers.get(key)?.problem.wardrobe ?? tripWardrobe(this.client, left, kept)
+			wardrobe:
+				this.solvers.get(key)?.problem.wardrobe ?? tripWardrobe(this.client, new Set(away), new Set(missing))
 		};
 	}
 
@@ -169,6 +177,14 @@ export class TripPlanner {
 		return { eachRound, mornings };
 	}
 }
+
+/** Ids of the things that any stack of a wardrobe uses. */
+const searchedIds = ({ stacks }: Wardrobe): Set<string> =>
+	new Set(
+		Object.values(stacks).flatMap((list) =>
+			list.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
+		)
+	);
 
 function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
 	const levels = choice.dayLevels[day.index]!;

@@ -8,7 +8,7 @@
 	import { isNotAllRight, worstPhase } from '$lib/core/trip/summary';
 	import { toldDay, toldWeather } from '$lib/core/trip/told';
 	import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
-	import { boundWords, phaseWords, priceSentence, whereWords } from '$lib/formats/plan-words';
+	import { boundWords, phaseWords, priceSentence, whyNotSentence, whereWords } from '$lib/formats/plan-words';
 	import { clo, clock, duration, longDate, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 	import { massWords, tempWords, textInUnits } from '$lib/formats/units';
 	import BodyStrip from '$lib/ui/BodyStrip.svelte';
@@ -437,15 +437,11 @@
 			stageId={planned.stageId}
 			{phases}
 			{massOf}
-			asked={session.asked && {
-				key: session.asked.key,
-				words: session.asked.price
-					? `${nameOf(session.asked.key)} instead: ${priceSentence(session.asked.price)}`
-					: `${nameOf(session.asked.key)} cannot be worn there over or under the rest.`
-			}}
+			asked={session.asked &&
+				whyNotSentence(nameOf(session.asked.thingId), session.asked.place, session.asked.price, data.trip)}
 			asking={session.asking}
 			onwishes={wish}
-			onask={(key, one) => session.askPrice(key, one)}
+			onask={(thingId) => session.askWhyNot(thingId)}
 		/>
 	</div>
 	<p class="tiny soft note">

@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { kitOfSixty, longTrip } from '../../../../tests/fixtures/long-trip';
+import { schooled } from '../plan/plan';
+import { TripPlanner, finished, plannedDay, verdictsOn } from './plan-trip';
+import { tripSummary } from './summary';
+
+const { document } = longTrip(2, 1);
+const client = schooled(kitOfSixty(2), document);
+const planner = new TripPlanner(document.trip, client);
+const plan = finished(planner.plan());
+const summary = tripSummary(plan);
+const searched = new Set(
+	Object.values(plan.problem.wardrobe.stacks).flatMap((stacks) =>
+		stacks.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
+	)
+);
+
+describe('a kit that is too large to be searched whole', () => {
+	it('says so, and never calls its plan proven', () => {
+		expect(summary.cut).toBe(true);
+		expect(plan.proven).toBe(false);
+	});
+	it('is not thinned anew for a wish for what is looked at anyway', () => {
+		const home = summary.leftIds.find((id) => searched.has(id))!;
+		const { problem, choice } = finished(planner.plan([{ kind: 'take', thingId: home }]));
+		expect(problem.wardrobe).toBe(plan.problem.wardrobe);
+		expect([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId)).toContain(home);
+		expect({ ...choice.levels, massG: 0 }).toEqual({ ...plan.choice.levels, massG: 0 });
+	});
+	it('takes up what was left out when it is wished for', () => {
+		const out = summary.leftIds.find((id) => !searched.has(id))!;
+		const { problem, choice, impossible } = finished(planner.plan([{ kind: 'take', thingId: out }]));
+		expect(impossible).toEqual([]);
+		expect([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId)).toContain(out);
+	});
+	it('looks for something else in place of what stays at home', () => {
+		const coat = summary.takenIds.find((id) => id === 'coat-synthetic' || id === 'fleece')!;
+		const banned = finished(planner.plan([{ kind: 'leave', thingId: coat }]));
+		expect(tripSummary(banned).takenIds).not.toContain(coat);
+		expect(banned.problem.wardrobe).not.toBe(plan.problem.wardrobe);
+	});
+});
+
+describe('the days of a plan', () => {
+	it('are judged and shown from the same search', () => {
+		for (const day of plan.problem.days) {
+			const verdicts = verdictsOn(plan, day)!;
+			const shown = plannedDay(plan, day)!;
+			expect(shown.weather).toBe(day.weather.id);
+			const lived = shown.phases.filter(({ cell }) => cell.kind !== 'what-if');
+			expect(lived.map(({ verdict }) => verdict)).toEqual(
+				verdicts.filter(({ cell }) => cell.kind !== 'what-if').map(({ verdict }) => verdict)
+			);
+		}
+	});
+	it('are left out where the search was stopped before them, and the rest stays', () => {
+		let days = 0;
+		const steps = planner.plan([{ kind: 'prefer', thingId: summary.leftIds[0]! }], 0, () => days > 0);
+		let step = steps.next();
+		for (; !step.done; step = steps.next()) if (step.value.task === 'days') days = step.value.done;
+		const { choice, problem } = step.value;
+		expect(choice.dressed.filter((one) => one !== null).length).toBeGreaterThan(0);
+		for (const day of problem.days)
+			expect(plannedDay(step.value, day) === null).toBe(choice.dressed[day.index] === null);
+	});
+	it('come out the same however often they are planned', () => {
+		const again = finished(new TripPlanner(document.trip, client).plan());
+		expect(again.choice.levels).toEqual(plan.choice.levels);
+		expect([...again.choice.taken].sort()).toEqual([...plan.choice.taken].sort());
+	});
+});
