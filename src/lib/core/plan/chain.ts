@@ -110,6 +110,31 @@ interface Field {
 	after: Float64Array[];
 }
 
+const ordersKnown = new WeakMap<Float64Array, Map<number, Int32Array>>();
+/** Choices of a cell from the best on, by what they cost from there at least, for one step of the state. */
+function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
+	const rests = ahead[k]!;
+	const known = ordersKnown.get(rests) ?? new Map<number, Int32Array>();
+	ordersKnown.set(rests, known);
+	let order = known.get(step);
+	if (!order) {
+		const steps = edges.length;
+		const values = new Float64Array(rests.length / steps);
+		for (let j = 0; j < values.length; j++) values[j] = rests[j * steps + step]!;
+		order = risingOrder(values);
+		known.set(step, order);
+	}
+	return order;
+}
+const placesKnown = new WeakMap<Int32Array, Map<number, number>>();
+/** Where a choice stands in the list of a cell; −1 where it does not. */
+function placeOf({ lists }: Field, k: number, choice: number): number {
+	const list = lists[k]!;
+	let known = placesKnown.get(list);
+	if (!known) placesKnown.set(list, (known = new Map(Array.from(list, (own, i) => [own, i]))));
+	return known.get(choice) ?? -1;
+}
+
 /** The best course that was found, and what is needed to ask whether fewer things do as well. */
 export interface Best extends CourseLevels {
 	key: number;
@@ -122,12 +147,18 @@ export interface Best extends CourseLevels {
 
 /** Slack that is tried first: a little sweat. */
 const FIRST_SLACK = 3 * SWEAT_UNIT;
-/** Pairs of label and choice that one search may look at; a count, so that results repeat. */
-const MOST_PAIRS = 8_000_000;
+/**
+ * Pairs of label and choice that one search may look at, a count so that results repeat. Bounds that know few steps of the
+ * state cost little and are tried first; what they leave is searched with finer ones.
+ */
+const MOST_PAIRS = 1_000_000;
+const TRIES = [
+	{ every: 1000, pairs: 40_000 },
+	{ every: 3, pairs: 150_000 },
+	{ every: 1, pairs: MOST_PAIRS }
+] as const;
 
-/** The same for a first try, with bounds that cost less. */
-const QUICK_PAIRS = 40_000;
-
+/** Share of all pairs that is looked at before there is nothing better to find, about. */
 const LOOKED_AT = 0.5;
 /** A choice has up to four factors; the table of one that is not there. */
 const FOUR = [0, 1, 2, 3] as const;
@@ -288,15 +319,16 @@ export class ChainSolver {
 	): { field: Field; label: Label | null; proven: boolean } {
 		const { stateEdges } = this.chain;
 		let left = lists;
-		if (stateEdges.length > 1) {
-			const field = this.fieldOf(lists, stateEdges.slice(0, 1));
-			const found = this.bestIn(field, QUICK_PAIRS);
-			if (found.proven) return { field, ...found };
+		for (const { every, pairs } of TRIES) {
+			const edges = stateEdges.filter((_, e) => e % every === 0);
+			if (every !== 1 && edges.length === stateEdges.length) continue;
+			const field = this.fieldOf(left, edges);
+			const found = this.bestIn(field, pairs);
+			if (found.proven || every === 1) return { field, ...found };
 			// What may be spent on a lighter set later has to stay.
 			if (found.label) left = this.nearIn(field, prefix, found.label.key + spare).lists;
 		}
-		const field = this.fieldOf(left, stateEdges);
-		return { field, ...this.bestIn(field, MOST_PAIRS) };
+		throw new RangeError('the last try takes every step, allowed is no other');
 	}
 
 	private fieldOf(lists: Int32Array[], edges: readonly number[]): Field {
@@ -337,7 +369,6 @@ export class ChainSolver {
 		const used = this.usedIn(from, to);
 		const domain = used.reduce((product, options) => product * options.length, 1);
 		const sweep = used.reduce((sum, options) => sum + options.length, 0);
-		// Of all pairs about so many are looked at before there is nothing better to find.
 		if (from.length * to.length * LOOKED_AT > domain * sweep)
 			return this.swept(k, from, to, ahead, steps, used);
 		const tables = this.changes(k);
@@ -498,12 +529,13 @@ export class ChainSolver {
 	 * @param enough a course that costs no more than this ends the search
 	 */
 	private search(
-		{ edges, lists, ahead, after }: Field,
+		field: Field,
 		limit: number,
 		enough: number,
 		open: Open | null,
 		work: { left: number }
 	): Label | null {
+		const { edges, lists, ahead, after } = field;
 		const { cells, startState } = this.chain;
 		const steps = edges.length;
 		const factors = this.optionIn.length;
@@ -534,39 +566,51 @@ export class ChainSolver {
 			}
 			const next = lists[k + 1]!;
 			const tables = this.changes(k + 1);
-			work.left -= next.length;
 			const from = this.rowsOf(label.choice);
 			const costTo = (j: number): number => {
 				let cost = 0;
 				for (let f = 0; f < factors; f++) cost += tables[f]![from[f]! + this.optionIn[f]![next[j]!]!]!;
 				return cost;
 			};
-			// The most promising way goes first: what it finds leaves few of the others to be sorted.
-			let most = -1;
+			// From the best on that can follow: once even the cheapest change to it is too much, the rest is.
+			const order = orderOf(field, k + 1, step);
+			const cheapest = this.cheapestChange(k + 1);
+			const rests = ahead[k + 1]!;
+			const same = placeOf(field, k + 1, label.choice);
+			const isOpen = (j: number): boolean => !opened || opened[k + 1]![j] === 1;
+			// The most promising way goes first: what it finds leaves few of the others.
+			let most = same >= 0 && isOpen(same) && own + rests[same * steps + step]! <= limit ? same : -1;
 			let mostCost = 0;
-			let least = Infinity;
-			for (let j = 0; j < next.length; j++) {
-				if (opened && !opened[k + 1]![j]) continue;
-				const rest = own + ahead[k + 1]![j * steps + step]!;
-				if (!(rest <= limit) || rest > least) continue;
+			let least = most < 0 ? Infinity : own + rests[most * steps + step]!;
+			let n = 0;
+			for (; n < order.length; n++) {
+				const j = order[n]!;
+				const rest = own + rests[j * steps + step]!;
+				if (!(rest + cheapest <= limit) || rest + cheapest >= least) break;
+				if (!isOpen(j) || j === same) continue;
 				const cost = costTo(j);
-				if (rest + cost <= limit && (rest + cost < least || (rest + cost === least && cost < mostCost))) {
+				if (rest + cost <= limit && rest + cost < least) {
 					most = j;
 					mostCost = cost;
 					least = rest + cost;
 				}
 			}
+			work.left -= n + 1;
 			if (most < 0) return;
 			dive(k + 1, most, own + mostCost, end, label);
 			if (done()) return;
 			const ways: { at: number; cost: number; bound: number }[] = [];
-			for (let j = 0; j < next.length; j++) {
-				if (j === most || (opened && !opened[k + 1]![j])) continue;
-				const rest = own + ahead[k + 1]![j * steps + step]!;
-				if (!(rest <= limit)) continue;
+			if (same >= 0 && same !== most && isOpen(same) && own + rests[same * steps + step]! <= limit)
+				ways.push({ at: same, cost: 0, bound: own + rests[same * steps + step]! });
+			for (n = 0; n < order.length; n++) {
+				const j = order[n]!;
+				const rest = own + rests[j * steps + step]!;
+				if (!(rest + cheapest <= limit)) break;
+				if (j === most || j === same || !isOpen(j)) continue;
 				const cost = costTo(j);
 				if (rest + cost <= limit) ways.push({ at: j, cost, bound: rest + cost });
 			}
+			work.left -= n;
 			ways.sort((a, b) => a.bound - b.bound || a.cost - b.cost || a.at - b.at);
 			for (const way of ways) {
 				if (done()) return;
@@ -593,10 +637,15 @@ export class ChainSolver {
 		const near = this.near(best, spare);
 		return this.search(near, best.key + spare, best.key, open, { left: MOST_PAIRS });
 	}
+	/** Whether a question was ever left open for want of work: no answer of "no" is proven then. */
+	gaveUp = false;
 	/** Whether there is such a course. */
 	private leadsWithin(best: Best, open: Open, spare: number): boolean {
 		const near = this.near(best, spare);
-		return this.search(near, best.key + spare, Infinity, open, { left: MOST_PAIRS }) !== null;
+		const work = { left: MOST_PAIRS };
+		const found = this.search(near, best.key + spare, Infinity, open, work) !== null;
+		if (!found && work.left < 0) this.gaveUp = true;
+		return found;
 	}
 
 	private readonly nearBy = new WeakMap<Best, Map<number, Field>>();
@@ -701,6 +750,6 @@ export function bestCourse(chain: Chain): Course {
 	return {
 		...course,
 		massG: course.used.reduce((sum, thing) => sum + chain.massG[thing]!, 0),
-		proven: best.proven && mass.proven
+		proven: best.proven && mass.proven && !solver.gaveUp
 	};
 }

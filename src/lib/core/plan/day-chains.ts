@@ -102,7 +102,8 @@ function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number
 type Judge = (k: number, options: readonly number[], state: number, into: Judged) => void;
 
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
-const DEBT_EDGES = [-20, -10, 0, 10, 22, 31, 40.001, 70.001, 110, 200];
+// prettier-ignore
+const DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 46, 52, 58, 64, 70.001, 78, 86, 94, 102, 118, 134, 150, 170, 190, 220, 250, 300, 350, 420, 500, 600];
 /** Steps of how far a finger or toe is below warm, K. */
 const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 24, 27, 31, 36, 44];
 

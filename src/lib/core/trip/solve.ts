@@ -187,7 +187,7 @@ export class TripSolver {
 			used: new Set(courses.flatMap(({ used }) => used)),
 			atLeastG,
 			levelsProven: all.every(({ best }) => best.proven),
-			massProven: proven
+			massProven: proven && all.every(({ solver }) => !solver.gaveUp)
 		};
 	}
 

@@ -1,0 +1,77 @@
+import type { Client } from '$lib/core/document/types';
+import { holdsWithoutOver } from '$lib/core/plan/findings';
+import { personOf } from '$lib/core/plan/person';
+import type { PlannedPhase } from '$lib/core/plan/plan';
+import { reason } from '$lib/core/plan/reasons';
+import { clo, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
+import type { Why } from './why.svelte';
+
+/** What the figures of a planned phase stand on, as they are opened. */
+
+/** Why a phase is judged as it is, for this client. */
+export function whyVerdict(phase: PlannedPhase, client: Client): Why {
+	const [first] = client.name.split(' ') as [string];
+	const { band } = phase;
+	const without = holdsWithoutOver(phase, personOf(client));
+	return {
+		title: `${phase.cell.name}: ${verdictTag(phase)}`,
+		sentence: verdictSentence(phase, first),
+		lines: [
+			...(phase.drawn.length > 0
+				? [{ label: 'Worn, in this wind and movement', text: `${clo(phase.resultantClo)} clo` }]
+				: []),
+			...(phase.tooWarmAboveClo !== null
+				? [{ label: 'Too warm here from', text: `${clo(phase.tooWarmAboveClo)} clo` }]
+				: []),
+			...(band
+				? [
+						{ label: `Holds these ${phase.cell.minutes} min from`, text: `${clo(band.holdClo)} clo` },
+						{ label: 'Comfortable from', text: `${clo(band.needClo)} clo` },
+						{ label: 'For good, slightly cool', text: `${clo(band.steadyMinClo)} clo` },
+						{
+							label: 'Holds for',
+							text: phase.holdsMinutes === null ? 'no limit' : `${phase.holdsMinutes} min`
+						},
+						...(without
+							? [
+									{
+										label: `The body without ${without.names.map(shortName).join(', ')}`,
+										text:
+											without.minutes === null
+												? 'holds as well'
+												: `holds ${without.minutes} of ${phase.cell.minutes} min`
+									}
+								]
+							: [])
+					]
+				: [])
+		],
+		reasons: band
+			? [
+					...phase.reasons,
+					reason('band', [['minutes', phase.cell.minutes, 'min']]),
+					reason('supply', [
+						['worn', phase.resultantClo, 'clo'],
+						['air past the body', phase.cell.airVelocityMs, 'm/s']
+					]),
+					reason('effort', [['effort', phase.cell.metabolicWm2, 'W/m²']])
+				]
+			: phase.reasons
+	};
+}
+
+/** Why it feels in a phase as it does. */
+export function whyFelt({ cell }: PlannedPhase): Why {
+	return {
+		title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
+		sentence: `${Math.round(cell.airVelocityMs * 10) / 10} m/s of air past the body, effort ${Math.round(cell.metabolicWm2)} W/m².`,
+		reasons: [
+			cell.reasons.airTempC,
+			cell.reasons.wind,
+			cell.reasons.feltTempC,
+			cell.reasons.wet,
+			cell.reasons.altitude,
+			cell.reasons.effort
+		]
+	};
+}
