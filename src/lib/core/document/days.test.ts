@@ -8,6 +8,7 @@ import {
 	daysLater,
 	inOrder,
 	nextStage,
+	phasesIn,
 	patternFrom,
 	shifted,
 	withKnown,
@@ -101,5 +102,21 @@ describe('days of a trip', () => {
 		expect(day.base).toEqual({ ...first.base, ground: 'snow' });
 		const own = patternFrom(day);
 		expect(withPattern(first, { ...own, patternId: 'own' }).sequence).toEqual(day.sequence);
+	});
+});
+
+describe('the phases of a sequence', () => {
+	it('are those of its loops too, each once', () => {
+		const [phase] = first.sequence as [(typeof first.sequence)[number] & { type: 'phase' }];
+		const loop = {
+			type: 'loop' as const,
+			id: 'round',
+			name: 'Round',
+			count: 9,
+			sequence: [{ ...phase, id: 'in' }]
+		};
+		const nested = { ...loop, id: 'outer', sequence: [loop, { ...phase, id: 'after' }] };
+		expect(phasesIn([phase, nested]).map(({ id }) => id)).toEqual([phase.id, 'in', 'after']);
+		expect(phasesIn([])).toEqual([]);
 	});
 });

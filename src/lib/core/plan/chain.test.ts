@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bestCourse, optionsOf, type Chain } from './chain';
+import { ChainSolver, bestCourse, optionsOf, type Chain } from './chain';
 
 /** A small random chain whose judge is monotone in its state, as the contract asks. */
 const smallChain = fc
@@ -70,7 +70,89 @@ function bruteForce(chain: Chain): [number, number, number, number] {
 	return best;
 }
 
+/** A wider one, of three factors; some changes cost nothing, and the state has many steps. */
+const widerChain = fc
+	.record({
+		cells: fc.integer({ min: 2, max: 3 }),
+		sizes: fc.tuple(
+			fc.integer({ min: 2, max: 4 }),
+			fc.integer({ min: 1, max: 3 }),
+			fc.integer({ min: 1, max: 2 })
+		),
+		numbers: fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 211, maxLength: 211 }),
+		free: fc.boolean(),
+		edges: fc.constantFrom([-6], [-6, 0, 3], [-6, -3, -1, 0, 1, 2, 3, 5, 8])
+	})
+	.map(({ cells, sizes, numbers, free, edges }): Chain => {
+		const pick = (...at: number[]): number => numbers[at.reduce((a, b) => a * 13 + b, 5) % numbers.length]!;
+		return {
+			cells,
+			sizes,
+			change: (k, f, from, to) => {
+				if (from === to) return 0;
+				const price = pick(k, f, from, to);
+				return price === 9 ? Infinity : free && price > 5 ? 0 : 100 * (price + 1);
+			},
+			judge: (k, choice, state, into) => {
+				const end = Math.max(-6, state + pick(k, choice) - 4);
+				into.blame = Math.max(0, Math.max(state, end) - 3);
+				into.sweat = Math.max(0, pick(choice, k, 1) - 5);
+				into.state = end;
+			},
+			startState: 0,
+			stateEdges: edges,
+			uses: (f, option) => (option === 0 ? [] : [f * 4 + option]),
+			massG: Array.from({ length: 12 }, (_, thing) => 10 + pick(thing))
+		};
+	});
+
 describe('bestCourse', () => {
+	it('equals brute force for wider chains, whatever steps the bounds know', () => {
+		let found = 0;
+		fc.assert(
+			fc.property(widerChain, (chain) => {
+				const least = bruteForce(chain);
+				if (least[0] === Infinity) {
+					expect(() => bestCourse(chain)).toThrow(RangeError);
+					return;
+				}
+				const course = bestCourse(chain);
+				expect([course.blame, course.sweat, course.changes, course.massG]).toEqual(least);
+				expect(course.proven).toBe(true);
+				found++;
+			}),
+			{ numRuns: 150 }
+		);
+		expect(found).toBeGreaterThan(100);
+	});
+	it('may spend changes on a lighter set, and no more than it is given', () => {
+		fc.assert(
+			fc.property(widerChain, fc.constantFrom(0, 100, 300), (chain, spare) => {
+				const solver = new ChainSolver(chain);
+				const best = solver.solve(solver.everything(), spare);
+				if (!best) return;
+				const { holds, things } = solver.oracle(best, spare);
+				// With all that it can use it holds; with what the best course uses too.
+				expect(holds(new Set(things))).toBe(true);
+				const used = solver.courseOf(best.label).used;
+				expect(holds(new Set(used))).toBe(true);
+				for (const thing of used) {
+					const without = new Set(used.filter((other) => other !== thing));
+					const label = solver.within(
+						best,
+						solver.openOf((other) => without.has(other)),
+						spare
+					);
+					expect(holds(without)).toBe(label !== null);
+					if (!label) continue;
+					const course = solver.courseOf(label);
+					expect([course.blame, course.sweat]).toEqual([best.blame, best.sweat]);
+					expect(course.changes).toBeLessThanOrEqual(best.changes + spare);
+				}
+			}),
+			{ numRuns: 100 }
+		);
+	});
 	it('equals brute force in all four levels', () => {
 		fc.assert(
 			fc.property(smallChain, (chain) => {
