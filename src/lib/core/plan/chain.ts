@@ -135,6 +135,14 @@ function placeOf({ lists }: Field, k: number, choice: number): number {
 	return known.get(choice) ?? -1;
 }
 
+/** The best of some lists, and the try that found it. */
+interface Found {
+	field: Field;
+	label: Label | null;
+	proven: boolean;
+	at: number;
+}
+
 /** The best course that was found, and what is needed to ask whether fewer things do as well. */
 export interface Best extends CourseLevels {
 	key: number;
@@ -288,11 +296,13 @@ export class ChainSolver {
 		const prefix = new Float64Array(cells + 1);
 		for (let k = 0; k < cells; k++) prefix[k + 1] = prefix[k]! + least[k]!;
 		const total = prefix[cells]!;
+		let before: Found | null = null;
 		for (let slack = FIRST_SLACK; ;) {
 			const lists = candidates.map((list, k) =>
 				Int32Array.from(list.filter((c) => this.keys[k]![c]! <= least[k]! + slack))
 			);
-			const { field, label, proven } = this.bestOf(lists, prefix, spare);
+			const found = this.bestOf(lists, prefix, spare, before);
+			const { field, label, proven } = found;
 			if (!label) {
 				// Nothing led through what was looked at; with everything looked at, nothing does.
 				if (slack === Infinity) return null;
@@ -303,6 +313,7 @@ export class ChainSolver {
 			if (over <= slack || !proven) {
 				return { ...levelsOf(label.key), key: label.key, proven, label, field, prefix };
 			}
+			before = found;
 			slack = over;
 		}
 	}
@@ -311,22 +322,27 @@ export class ChainSolver {
 	 * The best course through lists of choices: first with bounds that know no state, then with finer ones, for the choices
 	 * that the first ones leave.
 	 * @param prefix least key of the cells before each cell
+	 * @param before what was found in some of these lists: no worse will do, and its steps are the first to be tried
 	 */
-	private bestOf(
-		lists: Int32Array[],
-		prefix: Float64Array,
-		spare: number
-	): { field: Field; label: Label | null; proven: boolean } {
+	private bestOf(lists: Int32Array[], prefix: Float64Array, spare: number, before: Found | null): Found {
 		const { stateEdges } = this.chain;
 		let left = lists;
-		for (const { every, pairs } of TRIES) {
+		let known = before?.label ?? null;
+		for (let at = 0; at < TRIES.length; at++) {
+			const { every, pairs } = TRIES[at]!;
 			const edges = stateEdges.filter((_, e) => e % every === 0);
 			if (every !== 1 && edges.length === stateEdges.length) continue;
-			const field = this.fieldOf(left, edges);
-			const found = this.bestIn(field, pairs);
-			if (found.proven || every === 1) return { field, ...found };
+			let field = this.fieldOf(left, edges);
 			// What may be spent on a lighter set later has to stay.
-			if (found.label) left = this.nearIn(field, prefix, found.label.key + spare).lists;
+			if (known) field = this.nearIn(field, prefix, known.key + spare);
+			if (before && at < before.at) {
+				left = field.lists;
+				continue;
+			}
+			const { label, proven } = this.bestIn(field, pairs, known?.key ?? Infinity);
+			known = label ?? known;
+			if (proven || every === 1) return { field, label: known, proven, at };
+			if (known) left = this.nearIn(field, prefix, known.key + spare).lists;
 		}
 		throw new RangeError('the last try takes every step, allowed is no other');
 	}
@@ -511,7 +527,7 @@ export class ChainSolver {
 		return this.chain.sizes.map((size, f) => this.optionIn[f]![choice]! * size);
 	}
 
-	private bestIn(field: Field, pairs: number): { label: Label | null; proven: boolean } {
+	private bestIn(field: Field, pairs: number, limit: number): { label: Label | null; proven: boolean } {
 		const start = stepOf(field.edges, this.chain.startState);
 		const steps = field.edges.length;
 		let bound = Infinity;
@@ -519,7 +535,7 @@ export class ChainSolver {
 			bound = Math.min(bound, field.ahead[0]![i * steps + start]!);
 		if (bound === Infinity) return { label: null, proven: true };
 		const work = { left: pairs };
-		const label = this.search(field, Infinity, bound, null, work);
+		const label = this.search(field, limit, bound, null, work);
 		return { label, proven: work.left >= 0 };
 	}
 

@@ -25,7 +25,7 @@ import {
 	HOT_FINGER_C,
 	steps
 } from './levels';
-import { localCourse, type DebtSpan } from './local';
+import { localCourse, type DebtSpan, type LocalCourse } from './local';
 import { BODY_FACTORS } from './meetings';
 import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from './needs';
 import { layersOf, outermost, type Outfit, type WornLayer } from './outfit';
@@ -161,52 +161,90 @@ export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 		? []
 		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
 
-/** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
-const handsJudge =
-	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	(k, [option], state, into) => {
+/** What a stack means in a cell whatever the state: insulation of the part with its air layer, and what it costs. */
+interface LimbTerms {
+	totalM2kw: number;
+	blame: number;
+	sweat: number;
+}
+/** The same, worked out when it is asked for first. */
+function remembered(
+	make: (k: number, option: number) => LimbTerms
+): (k: number, option: number) => LimbTerms {
+	const known: LimbTerms[][] = [];
+	return (k, option) => ((known[k] ??= [])[option] ??= make(k, option));
+}
+/** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
+function extremityJudge(
+	day: Day,
+	extremity: Extremity,
+	spans: readonly (readonly DebtSpan[])[],
+	make: (k: number, option: number) => LimbTerms
+): Judge {
+	const termsOf = remembered(make);
+	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
-		const stack = day.wardrobe.stacks.hands[option!]!;
+		const { totalM2kw, blame, sweat } = termsOf(k, option!);
+		const start = restart(cell, state);
+		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, totalM2kw, spans[k]!);
+		into.state = WARM_EXTREMITY_C - course.endC;
+		into.sweat = sweat;
+		into.blame = cell.heated ? blame : blame + blameOfCold(course);
+	};
+}
+const blameOfCold = ({ verdict, lowestC }: LocalCourse): number =>
+	verdict === 'short'
+		? BLAME.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
+		: verdict === 'cool'
+			? BLAME.localCool * steps(COOL_FINGER_C - lowestC, 1)
+			: 0;
+
+/** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
+const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	extremityJudge(day, 'fingers', spans, (k, option) => {
+		const cell = day.cells[k]!;
+		const stack = day.wardrobe.stacks.hands[option]!;
 		const worn = cloths(stack);
-		const local = localOf(day, 'fingers', k, worn, restart(cell, state), spans[k]!);
-		into.state = local.state;
-		if (cell.heated) {
-			into.blame = 0;
-			into.sweat = worn.length * cell.minutes;
-			return;
-		}
+		const totalM2kw = totalOf(day, 'hands', k, stack);
+		if (cell.heated) return { totalM2kw, blame: 0, sweat: worn.length * cell.minutes };
 		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
+		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
-		const total = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
+		const whole = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
 		const excess =
-			cell.metabolicWm2 >= WORK_WM2 ? total - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
+			cell.metabolicWm2 >= WORK_WM2 ? whole - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
 		const sweat = worn.length > 0 ? Math.round(Math.max(0, tooMuchClo) * cell.minutes) : 0;
-		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
-		into.blame = local.blame + clumsy + bare + unmet;
-		into.sweat = sweat;
-	};
+		return { totalM2kw, blame: clumsy + bare + unmet, sweat };
+	});
 
 /** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
-const feetJudge =
-	(day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	(k, [option], state, into) => {
+const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
+	extremityJudge(day, 'toes', spans, (k, option) => {
 		const cell = day.cells[k]!;
-		const worn = cloths(day.wardrobe.stacks.feet[option!]!);
-		const local = localOf(day, 'toes', k, worn, restart(cell, state), spans[k]!);
-		into.state = local.state;
+		const stack = day.wardrobe.stacks.feet[option]!;
+		const worn = cloths(stack);
+		const totalM2kw = totalOf(day, 'feet', k, stack);
 		const sock = isSocked(worn) ? 0 : BLAME.noSock;
 		if (cell.heated) {
-			into.blame = sock;
-			into.sweat = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN ? cell.minutes : 0;
-			return;
+			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;
+			return { totalM2kw, blame: sock, sweat: shod ? cell.minutes : 0 };
 		}
-		const { layers } = day.wardrobe.stacks.feet[option!]!;
-		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), layers, cell);
-		into.blame = (isShod(worn) ? 0 : BLAME.bare) + sock + unmet + local.blame;
-		into.sweat = 0;
-	};
+		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), stack.layers, cell);
+		return { totalM2kw, blame: (isShod(worn) ? 0 : BLAME.bare) + sock + unmet, sweat: 0 };
+	});
+
+/** Insulation of a hand or foot in a cell, as its layers are labelled. */
+const totalOf = (day: Day, region: 'hands' | 'feet', k: number, stack: Stack): number =>
+	regionTotalM2kw(
+		cloths(stack).map((cloth) => ({
+			localClo: cloth.localClo,
+			share: cloth.regions[region],
+			airPermeability: cloth.airPermeability
+		})),
+		day.airs[k]!.air
+	);
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
 const eyesJudge =
@@ -224,31 +262,6 @@ const eyesJudge =
 		into.sweat = worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0;
 		into.state = 0;
 	};
-
-function localOf(
-	day: Day,
-	extremity: Extremity,
-	k: number,
-	worn: readonly Cloth[],
-	belowWarmK: number,
-	spans: readonly DebtSpan[]
-): { blame: number; state: number } {
-	const region = extremity === 'fingers' ? 'hands' : 'feet';
-	const layers = worn.map((cloth) => ({
-		localClo: cloth.localClo,
-		share: cloth.regions[region],
-		airPermeability: cloth.airPermeability
-	}));
-	const total = regionTotalM2kw(layers, day.airs[k]!.air);
-	const course = localCourse(extremity, day.cells[k]!, WARM_EXTREMITY_C - belowWarmK, total, spans);
-	const blame =
-		course.verdict === 'short'
-			? BLAME.localShort * steps(SHORT_EXTREMITY_C - course.lowestC, 1)
-			: course.verdict === 'cool'
-				? BLAME.localCool * steps(COOL_FINGER_C - course.lowestC, 1)
-				: 0;
-	return { blame, state: WARM_EXTREMITY_C - course.endC };
-}
 
 const asOutfit = (stack: Stack): Outfit =>
 	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));

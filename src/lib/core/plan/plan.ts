@@ -10,7 +10,7 @@ import type { Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
 import { POCKET_L, packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
-import { representatives } from './rounds';
+import { closer, representatives, type Closeness } from './rounds';
 import { schoolsOf } from './schools';
 import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
@@ -216,13 +216,12 @@ export function planStage(
 			}
 		};
 	}
-	const each = representatives(lived, true);
-	const few = fixed.length > 0 ? each : representatives(lived);
-	const dressed = dress(few);
-	const verdicts = judgedDay(dressed);
-	return dressed.alike && anyWorse(verdicts, few.chosen)
-		? reportedDay(dress(each))
-		: reportedDay(dressed, verdicts);
+	for (let closeness: Closeness = fixed.length > 0 ? 'each' : 'few'; ; closeness = closer(closeness)) {
+		const few = representatives(lived, closeness);
+		const dressed = dress(few);
+		const verdicts = judgedDay(dressed);
+		if (!dressed.alike || !anyWorse(verdicts, few.chosen)) return reportedDay(dressed, verdicts);
+	}
 }
 
 /**

@@ -4,7 +4,7 @@ import { cellsOf, foulStage, type Cell } from '../plan/conditions';
 import { dayOf, type Day } from '../plan/day-chains';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import { personOf, type Person } from '../plan/person';
-import { representatives } from '../plan/rounds';
+import { representatives, type Closeness } from '../plan/rounds';
 import { wardrobeOf, type Wardrobe } from '../plan/wardrobe';
 
 /**
@@ -37,8 +37,8 @@ export interface TripDays {
 	kit: readonly Cloth[];
 	wardrobe: Wardrobe;
 	days: readonly TripDay[];
-	/** days whose loops are dressed round by round */
-	eachRound: ReadonlySet<number>;
+	/** how closely the rounds of loops are looked at, by day index, where it is not few of them */
+	closeness: ReadonlyMap<number, Closeness>;
 }
 
 /** What makes a cell what it is, for clothes. */
@@ -85,12 +85,12 @@ function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
 	};
 }
 
-/** Ids of days whose loops are dressed round by round, and mornings by day index. */
+/** How closely loops are looked at, and mornings, by day index. */
 export interface DayFacts {
-	eachRound: ReadonlySet<number>;
+	closeness: ReadonlyMap<number, Closeness>;
 	mornings: ReadonlyMap<number, Wetness>;
 }
-const PLAIN: DayFacts = { eachRound: new Set(), mornings: new Map() };
+const PLAIN: DayFacts = { closeness: new Map(), mornings: new Map() };
 
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
@@ -116,7 +116,7 @@ export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	{ eachRound, mornings }: DayFacts = PLAIN
+	{ closeness, mornings }: DayFacts = PLAIN
 ): TripDays {
 	const person = personOf(client);
 	const days: TripDay[] = [];
@@ -135,7 +135,7 @@ export function tripDays(
 				const index = days.length;
 				const all = cellsOf(stage, weather, trip.site);
 				const lived = all.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
-				const few = representatives(lived, eachRound.has(index));
+				const few = representatives(lived, closeness.get(index));
 				const morning = mornings.get(index) ?? new Map<string, number>();
 				days.push({
 					...dayOf(few.chosen, wetted(morning), person),
@@ -152,5 +152,5 @@ export function tripDays(
 			}
 		}
 	}
-	return { trip, client, person, kit: wearableThings(client), wardrobe, days, eachRound };
+	return { trip, client, person, kit: wearableThings(client), wardrobe, days, closeness };
 }

@@ -13,6 +13,7 @@ import {
 	type PlannedStage
 } from '../plan/plan';
 import type { PhaseVerdict } from '../plan/verdicts';
+import { closer } from '../plan/rounds';
 import type { Wardrobe } from '../plan/wardrobe';
 import { inTimeOrder, tripDays, tripWardrobe, type DayFacts, type TripDay, type TripDays } from './days';
 import { carriedOn, solveWithRoom } from './room';
@@ -102,10 +103,10 @@ export class TripPlanner {
 		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
 			const facts = this.factsOf(solver.problem, own.choice);
 			const key = JSON.stringify([
-				[...facts.eachRound],
+				[...facts.closeness],
 				[...facts.mornings].map(([day, wet]) => [day, ...wet])
 			]);
-			if (key === known || (turn === 0 && facts.eachRound.size + facts.mornings.size === 0)) break;
+			if (key === known || (turn === 0 && facts.closeness.size + facts.mornings.size === 0)) break;
 			known = key;
 			solver.problem = tripDays(this.trip, this.client, wardrobe, facts);
 			own = yield* this.met(solver, wishes, options);
@@ -151,7 +152,7 @@ export class TripPlanner {
 
 	/** What is only known once a plan is there: wet mornings, and loops that need every round. */
 	private factsOf(problem: TripDays, choice: TripChoice): DayFacts {
-		const eachRound = new Set(problem.eachRound);
+		const closeness = new Map(problem.closeness);
 		const mornings = new Map<number, Wetness>();
 		for (const weather of problem.trip.weathers) {
 			let wet: Wetness = new Map();
@@ -160,7 +161,8 @@ export class TripPlanner {
 				for (const day of own) {
 					if (!choice.dressed[day.index]) continue;
 					if (wet.size > 0) mornings.set(day.index, wet);
-					if (day.alike && anyWorse(judgedOf(problem, choice, day), day.cells)) eachRound.add(day.index);
+					if (day.alike && anyWorse(judgedOf(problem, choice, day), day.cells))
+						closeness.set(day.index, closer(closeness.get(day.index) ?? 'few'));
 				}
 				const planned = own.find(({ foul }) => !foul);
 				const dries = stage.bed.drying === 'everything';
@@ -174,7 +176,7 @@ export class TripPlanner {
 						: new Map();
 			}
 		}
-		return { eachRound, mornings };
+		return { closeness, mornings };
 	}
 }
 
