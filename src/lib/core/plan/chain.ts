@@ -103,6 +103,7 @@ function stepOf(edges: readonly number[], state: number): number {
 interface Field {
 	/** steps of the state between which bounds are worked out apart */
 	edges: readonly number[];
+	/** choices of each cell, in rising order */
 	lists: Int32Array[];
 	/** least cost from before cell k is judged, per choice of its list and step of the state */
 	ahead: Float64Array[];
@@ -126,13 +127,16 @@ function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
 	}
 	return order;
 }
-const placesKnown = new WeakMap<Int32Array, Map<number, number>>();
-/** Where a choice stands in the list of a cell; −1 where it does not. */
-function placeOf({ lists }: Field, k: number, choice: number): number {
-	const list = lists[k]!;
-	let known = placesKnown.get(list);
-	if (!known) placesKnown.set(list, (known = new Map(Array.from(list, (own, i) => [own, i]))));
-	return known.get(choice) ?? -1;
+/** Where a choice stands in a list, which is in rising order; −1 where it does not. */
+function placeIn(list: Int32Array, choice: number): number {
+	let low = 0;
+	let high = list.length;
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if (list[middle]! < choice) low = middle + 1;
+		else high = middle;
+	}
+	return list[low] === choice ? low : -1;
 }
 
 /** The best of some lists, and the try that found it. */
@@ -391,7 +395,7 @@ export class ChainSolver {
 		const { sizes } = this.chain;
 		const factors = sizes.length;
 		const cheapest = this.cheapestChange(k);
-		const at = this.placesIn(to);
+		const places = Int32Array.from(from, (choice) => placeIn(to, choice));
 		const out = new Float64Array(from.length * steps).fill(Infinity);
 		const values = new Float64Array(to.length);
 		// Rows and columns of the tables by choice; a factor that is not there costs nothing.
@@ -419,7 +423,7 @@ export class ChainSolver {
 			const rising = new Float64Array(order.length);
 			for (let n = 0; n < order.length; n++) rising[n] = values[order[n]!]!;
 			for (let i = 0; i < from.length; i++) {
-				const own = at[from[i]!]!;
+				const own = places[i]!;
 				let best = own >= 0 ? values[own]! : Infinity;
 				const [a0, a1, a2, a3] = [r0[i]!, r1[i]!, r2[i]!, r3[i]!];
 				for (let n = 0; n < rising.length; n++) {
@@ -515,13 +519,6 @@ export class ChainSolver {
 			);
 		}, Infinity));
 	}
-	/** Where each choice stands in a list; −1 where it does not. */
-	private placesIn(list: Int32Array): Int32Array {
-		const at = new Int32Array(this.choices).fill(-1);
-		list.forEach((choice, i) => (at[choice] = i));
-		return at;
-	}
-
 	/** Where the rows of a choice begin in the tables of changes. */
 	private rowsOf(choice: number): number[] {
 		return this.chain.sizes.map((size, f) => this.optionIn[f]![choice]! * size);
@@ -592,7 +589,7 @@ export class ChainSolver {
 			const order = orderOf(field, k + 1, step);
 			const cheapest = this.cheapestChange(k + 1);
 			const rests = ahead[k + 1]!;
-			const same = placeOf(field, k + 1, label.choice);
+			const same = placeIn(next, label.choice);
 			const isOpen = (j: number): boolean => !opened || opened[k + 1]![j] === 1;
 			// The most promising way goes first: what it finds leaves few of the others.
 			let most = same >= 0 && isOpen(same) && own + rests[same * steps + step]! <= limit ? same : -1;

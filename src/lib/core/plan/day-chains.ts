@@ -167,13 +167,6 @@ interface LimbTerms {
 	blame: number;
 	sweat: number;
 }
-/** The same, worked out when it is asked for first. */
-function remembered(
-	make: (k: number, option: number) => LimbTerms
-): (k: number, option: number) => LimbTerms {
-	const known: LimbTerms[][] = [];
-	return (k, option) => ((known[k] ??= [])[option] ??= make(k, option));
-}
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
 function extremityJudge(
 	day: Day,
@@ -181,10 +174,10 @@ function extremityJudge(
 	spans: readonly (readonly DebtSpan[])[],
 	make: (k: number, option: number) => LimbTerms
 ): Judge {
-	const termsOf = remembered(make);
+	const known: LimbTerms[][] = [];
 	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
-		const { totalM2kw, blame, sweat } = termsOf(k, option!);
+		const { totalM2kw, blame, sweat } = ((known[k] ??= [])[option!] ??= make(k, option!));
 		const start = restart(cell, state);
 		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, totalM2kw, spans[k]!);
 		into.state = WARM_EXTREMITY_C - course.endC;

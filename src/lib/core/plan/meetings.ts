@@ -60,10 +60,10 @@ export class Meetings {
 	private readonly made = new Map<string, Meeting>();
 	private readonly views: Map<Region, readonly [View, View, View]>;
 
-	constructor(private readonly wardrobe: Wardrobe) {
+	constructor({ stacks }: Wardrobe) {
 		this.views = new Map(
 			REGIONS.map((region) => {
-				const [trunk, legs, head] = BODY_FACTORS.map((factor) => viewOf(wardrobe.stacks[factor], region));
+				const [trunk, legs, head] = BODY_FACTORS.map((factor) => viewOf(stacks[factor], region));
 				return [region, [trunk!, legs!, head!] as const];
 			})
 		);

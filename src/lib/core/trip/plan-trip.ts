@@ -150,7 +150,7 @@ export class TripPlanner {
 		}
 	}
 
-	/** What is only known once a plan is there: wet mornings, and loops that need every round. */
+	/** What is only known once a plan is there: wet mornings, and loops that need a closer look. */
 	private factsOf(problem: TripDays, choice: TripChoice): DayFacts {
 		const closeness = new Map(problem.closeness);
 		const mornings = new Map<number, Wetness>();
