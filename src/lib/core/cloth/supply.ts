@@ -1,7 +1,7 @@
 import { clamp } from '../argument';
 import { STILL_AIR_M2KW, airLayerM2kw, clothingM2kw, totalM2kw, useFactor } from '../body/insulation';
 import { METHOD_MAX_AIR_MS, METHOD_MIN_AIR_MS } from '../body/heat-balance';
-import { CLO_M2KW, cloFromM2kw } from '../units';
+import { CLO_M2KW, cloFromM2kw, m2kwFromClo } from '../units';
 import type { Opening } from '../document/types';
 import { AREA_SHARE, REGIONS, type Region } from './parts';
 
@@ -80,6 +80,10 @@ export const bodyConductance = (totals: RegionTotals): number =>
 /** Clothing insulation in use I_cl,r of a conductance, clo. */
 export const resultantClo = (conductance: number, air: AirInUse): number =>
 	cloFromM2kw(clothingM2kw(1 / conductance, air.airLayerM2kw));
+
+/** The inverse: heat conductance of the whole body with so much clothing insulation in use, W/(m²·K). */
+export const conductanceOf = (resultantClo: number, air: AirInUse): number =>
+	1 / totalM2kw(m2kwFromClo(resultantClo), air.airLayerM2kw);
 
 /** Basic clothing insulation I_cl (at rest, still air) of a set of regions, clo. */
 export const basicClo = (stillTotals: RegionTotals): number =>

@@ -1,7 +1,7 @@
-import { lossOf } from '../body/debt';
+import { lossOf, type LossPair } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { REGIONS } from '../cloth/parts';
-import { OPENING_FACTOR, resultantClo, type AirInUse } from '../cloth/supply';
+import { OPENING_FACTOR, conductanceOf, resultantClo, type AirInUse } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import { covers } from '../cloth/things';
 import { OPENINGS } from '../document/types';
@@ -23,12 +23,13 @@ import type { Wardrobe } from './wardrobe';
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface BodyTable {
-	/** heat lost at both levels, W/m² */
-	neutralWm2: Float64Array;
-	minimalWm2: Float64Array;
+	/** heat that the outfit lets through, W/(m²·K) */
+	conductance: Float64Array;
 	/** −1 where the choice is not open */
 	blame: Int32Array;
 	sweat: Int32Array;
+	/** heat lost at both levels */
+	lossOf(choice: number): LossPair;
 }
 
 const RAIN_PARTS = ['torso', 'thighs'] as const;
@@ -153,18 +154,39 @@ function separateTerms(
 	};
 }
 
-/** What a region lets through in some air, by opening for the trunk. */
-function meetingIn(
-	meeting: Meeting,
-	air: AirInUse
-): { of: Float64Array[]; legs: number; heads: number; wayOf: Meeting['wayOf'] } {
-	const openings = meeting.region === 'trunk' ? OPENINGS : OPENINGS.slice(0, 1);
-	return {
-		of: openings.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening])),
-		legs: meeting.ways[1],
-		heads: meeting.ways[2],
-		wayOf: meeting.wayOf
-	};
+/** What the regions let through in some air, for trunk and legs together, and what depends on the head as well. */
+interface Regions {
+	/** by opening of the front: the sum of those that are the same whatever is on the head, by trunk and legs */
+	body: Float64Array[];
+	/** the others, by opening of the front */
+	head: { of: Float64Array[]; legs: number; heads: number; wayOf: Meeting['wayOf'] }[];
+}
+function regionsIn(
+	meetings: Meetings,
+	always: readonly WornLayer[],
+	air: AirInUse,
+	trunks: number,
+	legs: number
+): Regions {
+	const body = OPENINGS.map(() => new Float64Array(trunks * legs));
+	const head: Regions['head'] = [];
+	for (const region of REGIONS) {
+		const meeting = meetings.of(region, always);
+		const [, legWays, headWays] = meeting.ways;
+		const { wayOf } = meeting;
+		const opens = region === 'trunk' ? OPENINGS : OPENINGS.slice(0, 1);
+		const of = opens.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening]));
+		if (headWays > 1) {
+			head.push({ of: OPENINGS.map((_, o) => of[o] ?? of[0]!), legs: legWays, heads: headWays, wayOf });
+			continue;
+		}
+		body.forEach((sums, o) => {
+			const by = of[o] ?? of[0]!;
+			for (let t = 0, at = 0; t < trunks; t++)
+				for (let l = 0; l < legs; l++, at++) sums[at]! += by[wayOf[0][t]! * legWays + wayOf[1][l]!]!;
+		});
+	}
+	return { body, head };
 }
 
 /**
@@ -188,8 +210,10 @@ export function bodyTable(
 		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
 	);
 	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
-	const regions = REGIONS.map((region) => meetingIn(meetings.of(region, always), air.air));
+	const regions = regionsIn(meetings, always, air.air, trunk.length, legs.length);
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
+	// What lets more through than this is too warm in no case.
+	const warmest = conductanceOf(tooWarmAboveClo, air.air) * (1 + 1e-9);
 	const weight = sweatWeight(cell, soon, person);
 	const { unmet, idle, faceNeeded, faceAlways, topAlways, wetLegs } = separateTerms(
 		cell,
@@ -199,12 +223,9 @@ export function bodyTable(
 		person
 	);
 	const choices = trunk.length * legs.length * head.length * fronts;
-	const table: BodyTable = {
-		neutralWm2: new Float64Array(choices),
-		minimalWm2: new Float64Array(choices),
-		blame: new Int32Array(choices).fill(-1),
-		sweat: new Int32Array(choices)
-	};
+	const conductance = new Float64Array(choices);
+	const blames = new Int32Array(choices).fill(-1);
+	const sweat = new Int32Array(choices);
 	let outfit = 0;
 	for (let t = 0; t < trunk.length; t++) {
 		for (let l = 0; l < legs.length; l++) {
@@ -233,22 +254,24 @@ export function bodyTable(
 				for (let front = 0; front < fronts && front <= opensTo[t]! && tooWarm; front++) {
 					const choice = outfit * fronts + front;
 					const opening = Math.max(front, givenOpening[t]!);
-					let conductance = 0;
-					for (const { of, legs, heads, wayOf } of regions) {
-						const by = of[Math.min(opening, of.length - 1)]!;
-						conductance += by[(wayOf[0][t]! * legs + wayOf[1][l]!) * heads + wayOf[2][h]!]!;
-					}
-					const clo = resultantClo(conductance, air.air);
-					const loss = lossOf(air.balance, clo, person.offsetClo);
-					const excess = Math.max(0, clo - tooWarmAboveClo);
+					let sum = regions.body[opening]![t * legs.length + l]!;
+					for (const { of, legs: legWays, heads, wayOf } of regions.head)
+						sum += of[opening]![(wayOf[0][t]! * legWays + wayOf[1][l]!) * heads + wayOf[2][h]!]!;
+					const excess = sum > warmest ? 0 : Math.max(0, resultantClo(sum, air.air) - tooWarmAboveClo);
 					tooWarm = excess > 0;
-					table.neutralWm2[choice] = loss.neutralWm2;
-					table.minimalWm2[choice] = loss.minimalWm2;
-					table.blame[choice] = blame;
-					table.sweat[choice] = Math.round(cell.minutes * (excess * weight + idleOf));
+					conductance[choice] = sum;
+					blames[choice] = blame;
+					sweat[choice] = Math.round(cell.minutes * (excess * weight + idleOf));
 				}
 			}
 		}
 	}
-	return table;
+	const losses: (LossPair | undefined)[] = [];
+	return {
+		conductance,
+		blame: blames,
+		sweat,
+		lossOf: (choice) =>
+			(losses[choice] ??= lossOf(air.balance, resultantClo(conductance[choice]!, air.air), person.offsetClo))
+	};
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ChainSolver, bestCourse, optionsOf, type Chain, type Course } from './chain';
+import { ChainSolver, bestCourse, type Course } from './chain';
+import { changeTable, optionsOf, type Chain } from './chain-frame';
 
 /** A small random chain whose judge is monotone in its state, as the contract asks. */
 const smallChain = fc
@@ -15,8 +16,10 @@ const smallChain = fc
 		return {
 			cells,
 			sizes,
-			change: (k, f, from, to) =>
-				from === to ? 0 : pick(k, f, from, to) === 6 ? Infinity : 1 + pick(f, from, to),
+			changes: (k, f) =>
+				changeTable(sizes[f]!, (from, to) =>
+					from === to ? 0 : pick(k, f, from, to) === 6 ? Infinity : 1 + pick(f, from, to)
+				),
 			judge: (k, choice, state, into) => {
 				const end = Math.max(-3, state + pick(k, choice) - 3);
 				into.blame = Math.max(0, Math.max(state, end) - 2);
@@ -52,7 +55,9 @@ function bruteForce(chain: Chain): [number, number, number, number] {
 		}
 		for (let choice = 0; choice < choices; choice++) {
 			const options = optionsOf(choice, chain.sizes);
-			const change = before ? options.reduce((sum, to, f) => sum + chain.change(k, f, before[f]!, to), 0) : 0;
+			const change = before
+				? options.reduce((sum, to, f) => sum + chain.changes(k, f)[before[f]! * chain.sizes[f]! + to]!, 0)
+				: 0;
 			if (change === Infinity) continue;
 			const judged = { blame: 0, sweat: 0, state: 0 };
 			chain.judge(k, choice, state, judged);
@@ -88,11 +93,12 @@ const widerChain = fc
 		return {
 			cells,
 			sizes,
-			change: (k, f, from, to) => {
-				if (from === to) return 0;
-				const price = pick(k, f, from, to);
-				return price === 9 ? Infinity : free && price > 5 ? 0 : 100 * (price + 1);
-			},
+			changes: (k, f) =>
+				changeTable(sizes[f]!, (from, to) => {
+					if (from === to) return 0;
+					const price = pick(k, f, from, to);
+					return price === 9 ? Infinity : free && price > 5 ? 0 : 100 * (price + 1);
+				}),
 			judge: (k, choice, state, into) => {
 				const end = Math.max(-6, state + pick(k, choice) - 4);
 				into.blame = Math.max(0, Math.max(state, end) - 3);

@@ -3,7 +3,7 @@ import { PLANNED, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixt
 import type { Mark } from '../document/types';
 import { placementsOf, stackOf, type Stack } from '../cloth/stacks';
 import { clothOf } from '../cloth/things';
-import { changeBetween, changeCost } from './changes';
+import { changeBetween, changeCost, changePlace } from './changes';
 import { cellsOf } from './conditions';
 import type { Factor } from './wardrobe';
 
@@ -33,7 +33,7 @@ function cost(
 		airTempC: options.airTempC ?? 5
 	});
 	const [before, after] = cellsOf(stage, PLANNED);
-	return changeCost(changeBetween(factor, stack(...from), stack(...to)), before!, after!);
+	return changeCost(changeBetween(factor, stack(...from), stack(...to)), changePlace(before!, after!));
 }
 
 describe('cost of changes, in hundredths', () => {

@@ -58,10 +58,10 @@ export function changeBetween(factor: Factor, from: Stack, to: Stack): Change {
 	};
 }
 
-/** Cost of opening or closing a front between two cells, in hundredths. */
-export function ventCost(before: Cell, after: Cell): number {
-	if (before.heated || after.heated || after.fresh) return CHANGE_COST.heated;
-	return CHANGE_COST.vent * (isHard(before, after) ? HARD_DOUBLES : 1);
+/** Cost of opening or closing a front, in hundredths. */
+export function ventCost(place: ChangePlace): number {
+	if (place.heated) return CHANGE_COST.heated;
+	return CHANGE_COST.vent * (place.hard ? HARD_DOUBLES : 1);
 }
 
 const warmestFeltC = (before: Cell, after: Cell): number => Math.max(before.feltTempC, after.feltTempC);
@@ -70,15 +70,36 @@ const isHard = (before: Cell, after: Cell): boolean =>
 	after.light === 'dark' ||
 	warmestFeltC(before, after) <= NUMB_FELT_C;
 
-/** Cost of a change between two cells, in hundredths; Infinity where it cannot be done. */
-export function changeCost(change: Change, before: Cell, after: Cell): number {
-	if (change.toggles === 0) return 0;
-	if (before.heated || after.heated || after.fresh) return CHANGE_COST.heated * change.toggles;
+/** What the place of a change means for any change there. */
+export interface ChangePlace {
+	heated: boolean;
+	hard: boolean;
+	/** too cold to bare skin */
+	cold: boolean;
+	bootsStayOn: boolean;
+	legsStay: boolean;
+	packAway: boolean;
+}
+export function changePlace(before: Cell, after: Cell): ChangePlace {
 	const both = (mark: Cell['marks'][number]): boolean =>
 		before.marks.includes(mark) && after.marks.includes(mark);
-	if ((change.bootsOff || change.baresSkin) && warmestFeltC(before, after) <= COVER_FELT_C) return Infinity;
-	if (change.bootsOff && both('boots-on')) return Infinity;
-	if (change.legs && (both('harness') || both('roped'))) return Infinity;
-	if (change.turnsOn && after.marks.includes('pack-away')) return Infinity;
-	return change.cost * (isHard(before, after) ? HARD_DOUBLES : 1);
+	return {
+		heated: before.heated || after.heated || after.fresh,
+		hard: isHard(before, after),
+		cold: warmestFeltC(before, after) <= COVER_FELT_C,
+		bootsStayOn: both('boots-on'),
+		legsStay: both('harness') || both('roped'),
+		packAway: after.marks.includes('pack-away')
+	};
+}
+
+/** Cost of a change in some place, in hundredths; Infinity where it cannot be done. */
+export function changeCost(change: Change, place: ChangePlace): number {
+	if (change.toggles === 0) return 0;
+	if (place.heated) return CHANGE_COST.heated * change.toggles;
+	if ((change.bootsOff || change.baresSkin) && place.cold) return Infinity;
+	if (change.bootsOff && place.bootsStayOn) return Infinity;
+	if (change.legs && place.legsStay) return Infinity;
+	if (change.turnsOn && place.packAway) return Infinity;
+	return change.cost * (place.hard ? HARD_DOUBLES : 1);
 }

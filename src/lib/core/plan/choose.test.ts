@@ -6,7 +6,7 @@ import { clothOf, wearableThings } from '../cloth/things';
 import { OPENINGS, type WornThing } from '../document/types';
 import { mayOpen, opensBy } from './body-table';
 import { chooseOutfits, type StagePlan } from './choose';
-import { ventCost } from './changes';
+import { changePlace, ventCost } from './changes';
 import { cellsOf, type Cell } from './conditions';
 import { stopsSoonAfter } from './day-chains';
 import { outermost } from './outfit';
@@ -101,7 +101,7 @@ describe('the choice of outfits', () => {
 					own[2]! += chosen.reduce(
 						(sum, worn, k) =>
 							k > 0 && openingOf(worn) !== openingOf(chosen[k - 1]!)
-								? sum + ventCost(cells[k - 1]!, cells[k]!) / 100
+								? sum + ventCost(changePlace(cells[k - 1]!, cells[k]!)) / 100
 								: sum,
 						0
 					);

@@ -12,8 +12,8 @@ import type { Cloth } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './body-table';
-import type { Chain, Judged } from './chain';
-import { changeBetween, changeCost, ventCost, type Change } from './changes';
+import { changeTable, keyOf, type Chain, type Judged } from './chain-frame';
+import { changeBetween, changeCost, changePlace, ventCost, type Change, type ChangePlace } from './changes';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
 import { cellAir, debtEndWhm2, type CellAir } from './ledger';
@@ -79,16 +79,39 @@ export type Limb = (typeof LIMBS)[number];
 
 const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
 
-const changesKnown = new WeakMap<readonly Stack[], Change[][]>();
-/** What it takes to go from any stack of a factor to any other. */
-function changeTable(factor: Factor, stacks: readonly Stack[]): Change[][] {
-	let table = changesKnown.get(stacks);
-	if (!table || table.length !== stacks.length) {
-		table = stacks.map((from) => stacks.map((to) => changeBetween(factor, from, to)));
-		changesKnown.set(stacks, table);
-	}
-	return table;
+/** Tables of changes between the stacks of a factor, by place; made anew when a stack was added. */
+interface StackChanges {
+	many: number;
+	between: Change[][];
+	tables: Map<string, Float64Array>;
 }
+const changesKnown = new WeakMap<readonly Stack[], StackChanges>();
+/**
+ * What it costs in some place to go from any stack of a factor to any other.
+ * @param most what it costs at most, for outfits that are given
+ */
+function stackChanges(
+	factor: Factor,
+	stacks: readonly Stack[],
+	place: ChangePlace,
+	most: number
+): Float64Array {
+	let known = changesKnown.get(stacks);
+	if (known?.many !== stacks.length) {
+		const between = stacks.map((from) => stacks.map((to) => changeBetween(factor, from, to)));
+		known = { many: stacks.length, between, tables: new Map() };
+		changesKnown.set(stacks, known);
+	}
+	const { between, tables } = known;
+	const key = JSON.stringify([...Object.values(place), most]);
+	const made =
+		tables.get(key) ??
+		changeTable(stacks.length, (from, to) => Math.min(most, changeCost(between[from]![to]!, place)));
+	tables.set(key, made);
+	return made;
+}
+const frontChanges = (fronts: number, place: ChangePlace): Float64Array =>
+	changeTable(fronts, (from, to) => (from === to ? 0 : ventCost(place)));
 
 /** Whether a stack may be worn in a cell: only the given one where an outfit is given, else only chosen ones. */
 function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number): boolean {
@@ -116,17 +139,16 @@ function chainFrom(
 	fronts = 0
 ): Chain {
 	const { cells, wardrobe } = day;
-	const tables = factors.map((factor) => changeTable(factor, wardrobe.stacks[factor]));
 	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
 	const isGiven = (k: number): boolean => wardrobe.fixed.has(k);
 	return {
 		cells: cells.length,
 		sizes: fronts > 0 ? [...sizes, fronts] : sizes,
-		change: (k, f, from, to) => {
-			if (from === to) return 0;
-			if (f === factors.length) return ventCost(cells[k - 1]!, cells[k]!);
-			const cost = changeCost(tables[f]![from]![to]!, cells[k - 1]!, cells[k]!);
-			return isGiven(k) || isGiven(k - 1) ? Math.min(GIVEN_CHANGE_COST, cost) : cost;
+		changes: (k, f) => {
+			const place = changePlace(cells[k - 1]!, cells[k]!);
+			if (f === factors.length) return frontChanges(fronts, place);
+			const most = isGiven(k) || isGiven(k - 1) ? GIVEN_CHANGE_COST : Infinity;
+			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most);
 		},
 		judge,
 		startState: 0,
@@ -340,9 +362,8 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 						)
 					);
 				});
-	const loss = { neutralWm2: 0, minimalWm2: 0 };
 	const { holdWhm2, rightWhm2 } = person.marks;
-	return chainFrom(
+	const chain = chainFrom(
 		day,
 		BODY_FACTORS,
 		DEBT_EDGES,
@@ -354,10 +375,8 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 				into.state = state;
 				return;
 			}
-			loss.neutralWm2 = table.neutralWm2[choice]!;
-			loss.minimalWm2 = table.minimalWm2[choice]!;
 			const start = restart(cell, state);
-			const end = debtEndWhm2(cell, loss, start, person);
+			const end = debtEndWhm2(cell, table.lossOf(choice), start, person);
 			const peak = Math.max(start, end);
 			into.state = end;
 			into.sweat = table.sweat[choice]!;
@@ -369,6 +388,48 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 		},
 		fronts
 	);
+	return {
+		...chain,
+		leastKeys: (k) => {
+			const keys = keysOf(tables[k]!);
+			return open
+				? keys.map((key, choice) => (open[k]![Math.floor(choice / fronts)] ? key : Infinity))
+				: keys;
+		},
+		leaders: (k, choices) => leadersOf(tables[k]!, choices)
+	};
+}
+
+const keysKnown = new WeakMap<BodyTable, Float64Array>();
+/** Blame and sweat of every choice of a cell before its debt, as keys. */
+function keysOf(table: BodyTable): Float64Array {
+	const known = keysKnown.get(table);
+	if (known) return known;
+	const { blame, sweat } = table;
+	const keys = new Float64Array(blame.length);
+	for (let choice = 0; choice < keys.length; choice++)
+		keys[choice] = blame[choice]! < 0 ? Infinity : keyOf(blame[choice]!, sweat[choice]!);
+	keysKnown.set(table, keys);
+	return keys;
+}
+
+/** The choices that no other one outdoes: who lets less heat through, for no more blame and sweat. */
+function leadersOf({ conductance, blame, sweat }: BodyTable, choices: readonly number[]): number[] {
+	const best = new Map<number, number>();
+	for (const choice of choices) {
+		const key = keyOf(blame[choice]!, sweat[choice]!);
+		const known = best.get(key);
+		if (known === undefined || conductance[choice]! < conductance[known]!) best.set(key, choice);
+	}
+	let least = Infinity;
+	return [...best.keys()]
+		.sort((a, b) => a - b)
+		.map((key) => best.get(key)!)
+		.filter((choice) => {
+			if (conductance[choice]! >= least) return false;
+			least = conductance[choice]!;
+			return true;
+		});
 }
 
 export interface Dressed {

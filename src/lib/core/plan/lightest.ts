@@ -96,7 +96,8 @@ export function* lightestSteps(
 		}
 		return -1;
 	};
-	const learn = (things: ReadonlySet<number>, part: number): void => {
+	/** @returns whether a cut was found: none is where the part does not hold with anything */
+	const learn = (things: ReadonlySet<number>, part: number): boolean => {
 		const { things: own, holds } = parts[part]!;
 		const matters = new Set(own);
 		const grown = new Set(things);
@@ -107,6 +108,7 @@ export function* lightestSteps(
 		}
 		const cut = own.filter((thing) => !grown.has(thing));
 		if (cut.length > 0) cuts.push(cut);
+		return cut.length > 0;
 	};
 	let best = new Set(start);
 	for (const thing of heaviestFirst) {
@@ -126,7 +128,7 @@ export function* lightestSteps(
 		if (totalG(lower) >= totalG(best)) return { things: best, proven: true, atLeastG: totalG(best) };
 		const part = failing(lower);
 		if (part < 0) return { things: lower, proven: true, atLeastG: totalG(lower) };
-		learn(lower, part);
+		if (!learn(lower, part)) break;
 		yield;
 	}
 	return { things: best, proven: false, atLeastG };

@@ -78,8 +78,8 @@ describe('the table of a cell', () => {
 				const choice = ((t * legs.length + l) * head.length + h) * fronts;
 				const clo = outfitClo(outfitOf(chosen), air.air);
 				const loss = lossOf(air.balance, clo, person.offsetClo);
-				expect(table.neutralWm2[choice]).toBeCloseTo(loss.neutralWm2, 6);
-				expect(table.minimalWm2[choice]).toBeCloseTo(loss.minimalWm2, 6);
+				expect(table.lossOf(choice).neutralWm2).toBeCloseTo(loss.neutralWm2, 6);
+				expect(table.lossOf(choice).minimalWm2).toBeCloseTo(loss.minimalWm2, 6);
 				expect(table.blame[choice]).toBeGreaterThanOrEqual(0);
 				for (let front = 1; front < fronts; front++) {
 					// What does not open, or is not too warm as it is, has no other front.
@@ -87,7 +87,7 @@ describe('the table of a cell', () => {
 					if (front > opensBy(trunk[t]!)) expect(isOpen).toBe(false);
 					if (isOpen) {
 						expect(table.sweat[choice + front - 1]).toBeGreaterThanOrEqual(table.sweat[choice + front]!);
-						expect(table.neutralWm2[choice + front]).toBeGreaterThan(table.neutralWm2[choice]!);
+						expect(table.conductance[choice + front]).toBeGreaterThan(table.conductance[choice]!);
 					}
 				}
 			}),

@@ -1,4 +1,5 @@
-import type { Open, ChainSolver } from '../plan/chain';
+import type { ChainSolver } from '../plan/chain';
+import type { Open } from '../plan/chain-frame';
 import type { TripDay } from './days';
 
 /** Where a thing has to be worn: in a cell of a day. */

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, thingOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import type { Client, Trip } from '../document/types';
-import { ChainSolver, optionsOf } from '../plan/chain';
+import { ChainSolver } from '../plan/chain';
+import { optionsOf } from '../plan/chain-frame';
 import { chainOfBody } from '../plan/day-chains';
 import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../plan/pack';
 import { threeWeathers } from '../weather/climate';
@@ -115,12 +116,14 @@ function waysOf(day: TripDay, constraints: Constraints): Way[] {
 	const ways: Way[] = [];
 	const walk = (k: number, before: number[] | null, state: number, way: Way): void => {
 		if (k === chain.cells) return void ways.push(way);
-		for (let choice = 0; choice < solver.choices; choice++) {
+		for (let choice = 0; choice < chain.sizes.reduce((a, b) => a * b, 1); choice++) {
 			const options = optionsOf(choice, chain.sizes);
 			if (options.some((option, f) => limits.at?.get(k)?.[f]![option] === 0)) continue;
 			const worn = new Set(options.flatMap((option, f) => [...chain.uses(f, option)]));
 			if ([...worn].some((thing) => !limits.allows(thing))) continue;
-			const change = before ? options.reduce((sum, to, f) => sum + chain.change(k, f, before[f]!, to), 0) : 0;
+			const change = before
+				? options.reduce((sum, to, f) => sum + chain.changes(k, f)[before[f]! * chain.sizes[f]! + to]!, 0)
+				: 0;
 			if (change === Infinity) continue;
 			const judged = { blame: 0, sweat: 0, state: 0 };
 			chain.judge(k, choice, state, judged);

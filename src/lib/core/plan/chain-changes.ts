@@ -1,0 +1,429 @@
+import { stepOf, type Frame, type Open } from './chain-frame';
+import type { Relaxed } from './chain-relaxed';
+
+/**
+ * The fewest changes of a chain among courses of no more than some blame and sweat: a pass backward gives bounds by step of
+ * the state, and a pass forward follows exact states and drops what the bounds exclude.
+ */
+
+/** A choice that was made, with all that it took to get there. */
+export interface Label {
+	/** blame and sweat so far */
+	key: number;
+	/** hundredths so far */
+	changes: number;
+	state: number;
+	choice: number;
+	before: Label | null;
+}
+
+/** What bounds are worked out for, and what they are. */
+export interface Field {
+	relaxed: Relaxed;
+	/** no course costs more blame and sweat */
+	most: number;
+	/** steps of the state between which bounds are worked out apart */
+	edges: readonly number[];
+	/** choices of each cell, in rising order */
+	lists: readonly Int32Array[];
+	/** fewest changes on the way to a choice, by its place in the list */
+	arriving: readonly Float64Array[];
+	/** fewest changes from a choice on, by place and step of the state before its cell */
+	ahead: readonly Float64Array[];
+	/** fewest changes from a choice on, by place and step of the state after its cell */
+	after: readonly Float64Array[];
+	/** least blame and sweat after a choice, by place and step of the state */
+	rests: readonly Float64Array[][];
+}
+
+/** A count of work, so that results repeat. */
+export interface Work {
+	/** pairs of choices that may still be looked at */
+	left: number;
+}
+
+/** A choice has up to four factors; the table of one that is not there. */
+const FOUR = [0, 1, 2, 3] as const;
+const NO_COST = new Float64Array(1);
+type FourTables = [Float64Array, Float64Array, Float64Array, Float64Array];
+type FourRows = [Int32Array, Int32Array, Int32Array, Int32Array];
+
+/** Indexes of a list in rising order of its values, which are whole numbers; what is Infinity is left out. */
+function risingOrder(values: Float64Array): Int32Array {
+	// Sorted as numbers, with the index in their lowest digits.
+	const keys = new Float64Array(values.length);
+	let many = 0;
+	for (let i = 0; i < values.length; i++)
+		if (values[i]! < Infinity) keys[many++] = values[i]! * MOST_CHOICES + i;
+	const sorted = keys.subarray(0, many).sort();
+	const order = new Int32Array(many);
+	for (let n = 0; n < many; n++) order[n] = sorted[n]! % MOST_CHOICES;
+	return order;
+}
+/** More than the choices of any cell. */
+const MOST_CHOICES = 2 ** 24;
+
+/** Where each choice stands in a list; −1 where it does not. */
+function placesIn(choices: number, list: Int32Array): Int32Array {
+	const places = new Int32Array(choices).fill(-1);
+	for (let i = 0; i < list.length; i++) places[list[i]!] = i;
+	return places;
+}
+
+/** Where the options of a factor in some choices stand in a table of changes: their rows, or their columns. */
+function spots(
+	{ chain: { sizes }, optionIn }: Frame,
+	choices: Int32Array,
+	f: number,
+	rows: boolean
+): Int32Array {
+	const out = new Int32Array(choices.length);
+	if (f >= sizes.length) return out;
+	const width = rows ? sizes[f]! : 1;
+	for (let i = 0; i < out.length; i++) out[i] = optionIn[f]![choices[i]!]! * width;
+	return out;
+}
+
+/**
+ * For each choice of a list the least of what it can change to and what that costs from there, step by step. What is
+ * changed to is tried from the best on: once even the cheapest change would cost more than what was found, the rest is.
+ * @param values of the choices that can be changed to, by place and step
+ * @param backward whether it is changed from these to the list instead
+ */
+function nearest(
+	frame: Frame,
+	k: number,
+	list: Int32Array,
+	others: Int32Array,
+	values: Float64Array,
+	steps: number,
+	backward = false
+): Float64Array {
+	const used = usedIn(frame, list, others);
+	const domain = used.reduce((product, options) => product * options.length, 1);
+	const sweep = used.reduce((sum, options) => sum + options.length, 0);
+	if (domain * sweep < SWEPT * list.length * others.length)
+		return swept(frame, k, list, others, values, steps, backward, used);
+	const { sizes } = frame.chain;
+	const tables = frame.changes(k);
+	const factors = sizes.length;
+	const cheapest = frame.cheapestChange(k);
+	const placeOf = placesIn(frame.choices, others);
+	const out = new Float64Array(list.length * steps).fill(Infinity);
+	const own = new Float64Array(others.length);
+	// A cost stands in a table at the sum of a row and a column.
+	const [t0, t1, t2, t3] = FOUR.map((f) => tables[f] ?? NO_COST) as FourTables;
+	const [a0, a1, a2, a3] = FOUR.map((f) => spots(frame, list, f, !backward)) as FourRows;
+	const columns = FOUR.map((f) => spots(frame, others, f, backward));
+	const sorted = FOUR.map(() => new Int32Array(others.length)) as FourRows;
+	const [b0, b1, b2, b3] = sorted;
+	const rising = new Float64Array(others.length);
+	for (let e = 0; e < steps; e++) {
+		let same = e > 0;
+		for (let j = 0; j < others.length; j++) {
+			const value = values[j * steps + e]!;
+			if (same && value !== own[j]) same = false;
+			own[j] = value;
+		}
+		if (same) {
+			for (let i = 0; i < list.length; i++) out[i * steps + e] = out[i * steps + e - 1]!;
+			continue;
+		}
+		const order = risingOrder(own);
+		for (let f = 0; f < factors; f++)
+			for (let n = 0; n < order.length; n++) sorted[f]![n] = columns[f]![order[n]!]!;
+		for (let n = 0; n < order.length; n++) rising[n] = own[order[n]!]!;
+		for (let i = 0; i < list.length; i++) {
+			const place = placeOf[list[i]!]!;
+			let best = place >= 0 ? own[place]! : Infinity;
+			const [i0, i1, i2, i3] = [a0[i]!, a1[i]!, a2[i]!, a3[i]!];
+			let n = 0;
+			for (; n < order.length; n++) {
+				const value = rising[n]!;
+				if (value + cheapest >= best) break;
+				const cost = t0[i0 + b0[n]!]! + t1[i1 + b1[n]!]! + t2[i2 + b2[n]!]! + t3[i3 + b3[n]!]!;
+				if (cost + value < best) best = cost + value;
+			}
+			out[i * steps + e] = best;
+		}
+	}
+	return out;
+}
+
+/** Steps of a sweep that cost as much as looking at one pair, about. */
+const SWEPT = 2.5;
+
+/** Options of each factor that two lists use. */
+function usedIn({ optionIn, chain: { sizes } }: Frame, list: Int32Array, others: Int32Array): Int32Array[] {
+	return sizes.map((size, f) => {
+		const seen = new Uint8Array(size);
+		const option = optionIn[f]!;
+		for (let i = 0; i < list.length; i++) seen[option[list[i]!]!] = 1;
+		for (let i = 0; i < others.length; i++) seen[option[others[i]!]!] = 1;
+		return Int32Array.from(seen.keys()).filter((one) => seen[one] === 1);
+	});
+}
+
+/** The same as `nearest`, factor by factor: from every choice of the used options to every other by way of those between. */
+function swept(
+	frame: Frame,
+	k: number,
+	list: Int32Array,
+	others: Int32Array,
+	values: Float64Array,
+	steps: number,
+	backward: boolean,
+	used: readonly Int32Array[]
+): Float64Array {
+	const { sizes } = frame.chain;
+	const tables = frame.changes(k);
+	let domain = 1;
+	const place = sizes.map((size) => new Int32Array(size));
+	for (let f = sizes.length - 1; f >= 0; f--) {
+		used[f]!.forEach((option, i) => (place[f]![option] = i * domain));
+		domain *= used[f]!.length;
+	}
+	const at = (choice: number): number => {
+		let index = 0;
+		for (let f = 0; f < sizes.length; f++) index += place[f]![frame.optionIn[f]![choice]!]!;
+		return index * steps;
+	};
+	let now = new Float64Array(domain * steps).fill(Infinity);
+	let next = new Float64Array(domain * steps);
+	for (let j = 0; j < others.length; j++) {
+		const to = at(others[j]!);
+		for (let e = 0; e < steps; e++) now[to + e] = values[j * steps + e]!;
+	}
+	let block = domain * steps;
+	for (let f = 0; f < sizes.length; f++) {
+		const options = used[f]!;
+		const many = options.length;
+		const size = sizes[f]!;
+		const table = tables[f]!;
+		const whole = block;
+		block /= many;
+		if (many === 1) continue;
+		next.fill(Infinity);
+		for (let own = 0; own < many; own++) {
+			for (let other = 0; other < many; other++) {
+				const [from, to] = backward ? [other, own] : [own, other];
+				const cost = table[options[from]! * size + options[to]!]!;
+				if (cost === Infinity) continue;
+				for (let high = 0; high < now.length; high += whole) {
+					const target = high + own * block;
+					const source = high + other * block;
+					for (let i = 0; i < block; i++) {
+						const value = now[source + i]! + cost;
+						if (value < next[target + i]!) next[target + i] = value;
+					}
+				}
+			}
+		}
+		[now, next] = [next, now];
+	}
+	const out = new Float64Array(list.length * steps);
+	for (let i = 0; i < list.length; i++) {
+		const from = at(list[i]!);
+		for (let e = 0; e < steps; e++) out[i * steps + e] = now[from + e]!;
+	}
+	return out;
+}
+
+/** Bounds for all courses of no more than some blame and sweat through lists of choices. */
+export function fieldOf(
+	frame: Frame,
+	relaxed: Relaxed,
+	most: number,
+	lists: readonly Int32Array[],
+	edges: readonly number[]
+): Field {
+	const { cells, stateEdges } = frame.chain;
+	const steps = edges.length;
+	const rests = lists.map((list, k) => {
+		const own: Float64Array[] = [];
+		for (const choice of list) own.push(relaxed.restsFrom(k + 1, frame.classOf(k + 1, choice))!);
+		return own;
+	});
+	const arriving: Float64Array[] = [new Float64Array(lists[0]!.length)];
+	for (let k = 1; k < cells; k++)
+		arriving[k] = nearest(frame, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, true);
+	const ahead = new Array<Float64Array>(cells);
+	const after = new Array<Float64Array>(cells);
+	for (let k = cells - 1; k >= 0; k--) {
+		const list = lists[k]!;
+		const own = new Float64Array(list.length * steps).fill(Infinity);
+		const next =
+			k === cells - 1
+				? new Float64Array(list.length * steps)
+				: nearest(frame, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps);
+		const first = stepOf(edges, relaxed.lowest[k]!);
+		const onward = new Float64Array(steps);
+		for (let i = 0; i < list.length; i++) {
+			const choice = list[i]!;
+			const inClass = frame.classOf(k, choice);
+			// From within one step the state can end in any step from that of its lower edge on.
+			for (let e = steps - 1, least = Infinity; e >= 0; e--)
+				onward[e] = least = Math.min(least, next[i * steps + e]!);
+			for (let e = first; e < steps; e++) {
+				const before = relaxed.leastBefore(k, inClass, edges[e + 1] ?? Infinity);
+				if (before === Infinity) continue;
+				const key = before + frame.judge(k, choice, Math.max(edges[e]!, relaxed.lowest[k]!));
+				const { state } = frame.judged;
+				// A higher state does no better.
+				if (key + rests[k]![i]![stepOf(stateEdges, state)]! > most) continue;
+				own[i * steps + e] = onward[stepOf(edges, state)]!;
+			}
+		}
+		ahead[k] = own;
+		after[k] = next;
+	}
+	return { relaxed, most, edges, lists, arriving, ahead, after, rests };
+}
+
+/** The choices of a field that courses with no more than so many changes can make. */
+export function fewer(field: Field, mostChanges: number): Field {
+	const { edges, lists, relaxed } = field;
+	const steps = edges.length;
+	const kept = lists.map((list, k) => {
+		const rests = field.ahead[k]!;
+		const first = stepOf(edges, relaxed.lowest[k]!);
+		return [...list.keys()].filter((i) => {
+			for (let e = first; e < steps; e++)
+				if (field.arriving[k]![i]! + rests[i * steps + e]! <= mostChanges) return true;
+			return false;
+		});
+	});
+	const rows = (values: Float64Array, k: number): Float64Array => {
+		const out = new Float64Array(kept[k]!.length * steps);
+		kept[k]!.forEach((i, at) => out.set(values.subarray(i * steps, (i + 1) * steps), at * steps));
+		return out;
+	};
+	return {
+		...field,
+		lists: lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
+		arriving: field.arriving.map((values, k) => Float64Array.from(kept[k]!, (i) => values[i]!)),
+		ahead: field.ahead.map(rows),
+		after: field.after.map(rows),
+		rests: field.rests.map((values, k) => kept[k]!.map((i) => values[i]!))
+	};
+}
+
+/** The least that a course can cost in changes, by the bounds; Infinity where none leads through. */
+export function leastChanges({ edges, ahead, lists }: Field, startState: number): number {
+	const start = stepOf(edges, startState);
+	let least = Infinity;
+	for (let i = 0; i < lists[0]!.length; i++) least = Math.min(least, ahead[0]![i * edges.length + start]!);
+	return least;
+}
+
+const ordersKnown = new WeakMap<Float64Array, Map<number, Int32Array>>();
+/** Choices of a cell from the best on, by the changes from there on, for one step of the state. */
+function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
+	const values = ahead[k]!;
+	const known = ordersKnown.get(values) ?? new Map<number, Int32Array>();
+	ordersKnown.set(values, known);
+	let order = known.get(step);
+	if (!order) {
+		const steps = edges.length;
+		order = risingOrder(
+			Float64Array.from({ length: values.length / steps }, (_, j) => values[j * steps + step]!)
+		);
+		known.set(step, order);
+	}
+	return order;
+}
+
+/**
+ * The course of a field with the fewest changes, or null when none is within the limit: the most promising way is followed
+ * to its end first, and what cannot be better than the best so far is dropped. When the work runs out, the best so far.
+ * @param limit most changes
+ * @param enough a course with no more changes ends the search
+ */
+export function fewestChanges(
+	frame: Frame,
+	field: Field,
+	{ limit, enough, open, work }: { limit: number; enough: number; open: Open | null; work: Work }
+): Label | null {
+	const { edges, lists, ahead, after, rests, most } = field;
+	const { cells, startState, stateEdges, sizes } = frame.chain;
+	const steps = edges.length;
+	const factors = sizes.length;
+	const { optionIn } = frame;
+	const opened = open
+		? lists.map((list, k) => Uint8Array.from(list, (c) => Number(frame.isOpen(open, k, c))))
+		: null;
+	const places = lists.map((list) => placesIn(frame.choices, list));
+	const seen = lists.map((list) => new Array<Label[] | undefined>(list.length));
+	let best: Label | null = null;
+	const done = (): boolean => work.left < 0 || (best !== null && best.changes <= enough);
+	const dive = (
+		k: number,
+		i: number,
+		sum: number,
+		changes: number,
+		from: number,
+		before: Label | null
+	): void => {
+		const choice = lists[k]![i]!;
+		const key = sum + frame.judge(k, choice, from);
+		const { state } = frame.judged;
+		if (key + rests[k]![i]![stepOf(stateEdges, state)]! > most) return;
+		const step = stepOf(edges, state);
+		if (!(changes + after[k]![i * steps + step]! <= limit)) return;
+		const label: Label = { key, changes, state, choice, before };
+		if (k === cells - 1) {
+			best = label;
+			limit = changes - 0.5;
+			return;
+		}
+		const others = seen[k]![i];
+		if (!others) seen[k]![i] = [label];
+		else {
+			// With less blame and sweat on the way it would be under what is the least there is.
+			for (const other of others)
+				if (other.state <= state && (other.key < key || (other.key === key && other.changes <= changes)))
+					return;
+			others.push(label);
+		}
+		const next = lists[k + 1]!;
+		const values = ahead[k + 1]!;
+		const tables = frame.changes(k + 1);
+		const costTo = (j: number): number => {
+			let cost = 0;
+			for (let f = 0; f < factors; f++)
+				cost += tables[f]![optionIn[f]![choice]! * sizes[f]! + optionIn[f]![next[j]!]!]!;
+			return cost;
+		};
+		// From the best on that can follow: once even the cheapest change to it is too much, the rest is.
+		const order = orderOf(field, k + 1, step);
+		const cheapest = frame.cheapestChange(k + 1);
+		const ways: { at: number; cost: number; bound: number }[] = [];
+		const consider = (at: number, cost: number): void => {
+			const bound = changes + cost + values[at * steps + step]!;
+			if (bound <= limit && (!opened || opened[k + 1]![at] === 1)) ways.push({ at, cost, bound });
+		};
+		const same = places[k + 1]![choice]!;
+		if (same >= 0) consider(same, 0);
+		let n = 0;
+		for (; n < order.length; n++) {
+			const j = order[n]!;
+			if (changes + values[j * steps + step]! + cheapest > limit) break;
+			if (j !== same) consider(j, costTo(j));
+		}
+		work.left -= n + 1;
+		ways.sort((a, b) => a.bound - b.bound || a.cost - b.cost || a.at - b.at);
+		for (const way of ways) {
+			if (done()) return;
+			if (way.bound <= limit) dive(k + 1, way.at, key, changes + way.cost, state, label);
+		}
+	};
+	const start = stepOf(edges, startState);
+	const first = [...lists[0]!.keys()]
+		.filter((i) => !opened || opened[0]![i])
+		.sort((a, b) => ahead[0]![a * steps + start]! - ahead[0]![b * steps + start]! || a - b);
+	for (const i of first) {
+		if (done()) break;
+		if (ahead[0]![i * steps + start]! <= limit) dive(0, i, 0, 0, startState, null);
+	}
+	return best;
+}

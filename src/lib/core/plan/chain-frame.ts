@@ -1,0 +1,215 @@
+/**
+ * A chain of cells in each of which something is chosen, and what all parts of its search share.
+ */
+
+/**
+ * A choice is one option in each of a few factors (say trunk, legs, head, front opening). Changing an option between two
+ * cells costs something, factor by factor. One number of state (heat debt, a cold finger) is carried along; lower is
+ * better. Costs are compared in strict order: blame, sweat, changes, then the mass of all that is used.
+ */
+export interface Chain {
+	cells: number;
+	/** options in each factor */
+	sizes: readonly number[];
+	/**
+	 * what it costs before cell k ≥ 1 to go from any option of a factor to any other, row by row: whole hundredths, 0 to
+	 * itself, Infinity where it cannot be done
+	 */
+	changes(k: number, factor: number): Float64Array;
+	/**
+	 * what a choice costs in a cell and the state after it, written into `into`; a blame of Infinity is a choice that is
+	 * not open; blame and state never fall when the state before rises
+	 */
+	judge(k: number, choice: number, state: number, into: Judged): void;
+	/**
+	 * a key for each choice of a cell that no state makes less of, Infinity where it is not open; what each costs from the
+	 * lowest state where this is not given
+	 */
+	leastKeys?(k: number): Float64Array;
+	/**
+	 * some of these choices, such that for each of them one is kept that is as good: from no state does it cost more blame and
+	 * sweat, or leave a higher state; all of them where this is not given
+	 */
+	leaders?(k: number, choices: readonly number[]): readonly number[];
+	startState: number;
+	/** the lowest possible state, then rising steps between which bounds are worked out apart */
+	stateEdges: readonly number[];
+	/** things used by an option, as indexes into `massG` */
+	uses(factor: number, option: number): readonly number[];
+	massG: readonly number[];
+}
+export interface Judged {
+	blame: number;
+	/** clo·min, whole numbers */
+	sweat: number;
+	state: number;
+}
+
+/** Which options may be chosen: of each factor everywhere, and in single cells. */
+export interface Open {
+	options: readonly Uint8Array[];
+	at?: ReadonlyMap<number, readonly Uint8Array[]>;
+}
+
+/** Blame and sweat in one number, so that strict order is one comparison. */
+const BLAME_UNIT = 1e7;
+export const keyOf = (blame: number, sweat: number): number => blame * BLAME_UNIT + sweat;
+export const fromKey = (key: number): { blame: number; sweat: number } => ({
+	blame: Math.floor(key / BLAME_UNIT),
+	sweat: key % BLAME_UNIT
+});
+
+/** Index of the step in which a state lies. */
+export function stepOf(edges: readonly number[], state: number): number {
+	let step = edges.length - 1;
+	while (step > 0 && state < edges[step]!) step--;
+	return step;
+}
+
+/** Option of each factor in a choice; a choice counts through the factors, the last one fastest. */
+export function optionsOf(choice: number, sizes: readonly number[]): number[] {
+	const options: number[] = [];
+	for (let f = sizes.length - 1, left = choice; f >= 0; f--) {
+		options[f] = left % sizes[f]!;
+		left = Math.floor(left / sizes[f]!);
+	}
+	return options;
+}
+
+/** A table of what it costs to go from any option of a factor to any other. */
+export function changeTable(size: number, cost: (from: number, to: number) => number): Float64Array {
+	const table = new Float64Array(size * size);
+	for (let from = 0; from < size; from++)
+		for (let to = 0; to < size; to++) table[from * size + to] = cost(from, to);
+	return table;
+}
+
+/** What is worth knowing of a table of changes. */
+interface Facts {
+	/** options between which a way of possible changes leads, one after another, as the number of their class */
+	classOf: Int32Array;
+	classes: number;
+	/** least cost of going to another option */
+	cheapest: number;
+}
+const factsKnown = new WeakMap<Float64Array, Facts>();
+function factsOf(table: Float64Array, size: number): Facts {
+	const known = factsKnown.get(table);
+	if (known) return known;
+	const classOf = new Int32Array(size).fill(-1);
+	let classes = 0;
+	let cheapest = Infinity;
+	for (let first = 0; first < size; first++) {
+		if (classOf[first]! >= 0) continue;
+		classOf[first] = classes;
+		for (const waiting = [first]; waiting.length > 0;) {
+			const one = waiting.pop()!;
+			for (let other = 0; other < size; other++) {
+				if (other === one) continue;
+				const cost = Math.min(table[one * size + other]!, table[other * size + one]!);
+				if (cost < cheapest) cheapest = cost;
+				if (classOf[other]! >= 0 || cost === Infinity) continue;
+				classOf[other] = classes;
+				waiting.push(other);
+			}
+		}
+		classes++;
+	}
+	const made = { classOf, classes, cheapest };
+	factsKnown.set(table, made);
+	return made;
+}
+
+/** The change before a cell: what it costs, and to which class of choices each option of a factor belongs. */
+interface Change {
+	tables: readonly Float64Array[];
+	cheapest: number;
+	/** by factor: what its option adds to the number of a choice's class */
+	parts: readonly Int32Array[];
+	classes: number;
+}
+function changeOf(tables: readonly Float64Array[], sizes: readonly number[]): Change {
+	let classes = 1;
+	let cheapest = Infinity;
+	const parts = tables.map((table, f) => {
+		const facts = factsOf(table, sizes[f]!);
+		const stride = classes;
+		classes *= facts.classes;
+		cheapest = Math.min(cheapest, facts.cheapest);
+		return stride === 1 ? facts.classOf : facts.classOf.map((one) => one * stride);
+	});
+	return { tables, cheapest, parts, classes };
+}
+
+/** A chain laid out for searching. */
+export class Frame {
+	readonly choices: number;
+	/** option of a factor in a choice */
+	readonly optionIn: readonly Uint16Array[];
+	/** what the last judgement said */
+	readonly judged: Judged = { blame: 0, sweat: 0, state: 0 };
+	private readonly changesKnown: Change[] = [];
+
+	/** @throws RangeError when a factor has no option */
+	constructor(readonly chain: Chain) {
+		const { sizes } = chain;
+		this.choices = sizes.reduce((a, b) => a * b, 1);
+		if (this.choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
+		let stride = this.choices;
+		this.optionIn = sizes.map((size) => {
+			stride /= size;
+			const own = new Uint16Array(this.choices);
+			for (let at = 0; at < own.length;)
+				for (let option = 0; option < size; option++, at += stride) own.fill(option, at, at + stride);
+			return own;
+		});
+	}
+
+	/** Blame and sweat of a choice; the state after it is in `judged`. */
+	judge(k: number, choice: number, state: number): number {
+		this.chain.judge(k, choice, state, this.judged);
+		return keyOf(this.judged.blame, this.judged.sweat);
+	}
+	/** The least that each choice can cost in a cell. */
+	leastKeys(k: number): Float64Array {
+		if (this.chain.leastKeys) return this.chain.leastKeys(k);
+		const lowest = this.chain.stateEdges[0]!;
+		return Float64Array.from({ length: this.choices }, (_, choice) => this.judge(k, choice, lowest));
+	}
+
+	private changeBefore(k: number): Change {
+		return (this.changesKnown[k] ??= changeOf(
+			this.chain.sizes.map((_, factor) => this.chain.changes(k, factor)),
+			this.chain.sizes
+		));
+	}
+	/** Change costs before cell k, one table per factor. */
+	changes(k: number): readonly Float64Array[] {
+		return this.changeBefore(k).tables;
+	}
+	/** Least cost of going from one option to another before cell k. */
+	cheapestChange(k: number): number {
+		return this.changeBefore(k).cheapest;
+	}
+	/** How many classes of choices the change before cell k knows: a choice can only be followed by those of its class. */
+	classesBefore(k: number): number {
+		return k === 0 || k === this.chain.cells ? 1 : this.changeBefore(k).classes;
+	}
+	/** Class of a choice for the change before cell k. */
+	classOf(k: number, choice: number): number {
+		if (this.classesBefore(k) === 1) return 0;
+		const { parts } = this.changeBefore(k);
+		let own = 0;
+		for (let f = 0; f < parts.length; f++) own += parts[f]![this.optionIn[f]![choice]!]!;
+		return own;
+	}
+
+	isOpen(open: Open, k: number, choice: number): boolean {
+		const own = open.at?.get(k);
+		for (let f = 0; f < this.optionIn.length; f++) {
+			const option = this.optionIn[f]![choice]!;
+			if (!open.options[f]![option] || (own && !own[f]![option])) return false;
+		}
+		return true;
+	}
+}

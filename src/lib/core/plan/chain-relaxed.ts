@@ -1,0 +1,222 @@
+import { stepOf, type Frame } from './chain-frame';
+
+/**
+ * Blame and sweat of a chain as if every change that can be done cost nothing.
+ *
+ * Without prices a choice matters only by the state that it leaves and by what can still be changed to. Choices between
+ * which a way of possible changes leads form a class, and of those with the same classes before and after them only the
+ * leaders count. What is left is small enough to be followed exactly. Changes come after blame and sweat, so this is the
+ * optimum of both wherever some course of possible changes reaches it.
+ */
+
+/** A state that can be reached, and the least key with which it is. */
+interface Point {
+	state: number;
+	key: number;
+}
+
+/** Choices of one cell with the same class before and after it. */
+interface Bundle {
+	from: number;
+	to: number;
+	choices: number[];
+	leaders: readonly number[];
+}
+
+export class Relaxed {
+	/** least key of a course; Infinity where none leads through */
+	readonly least: number;
+	/** lowest state before each cell, and after the last */
+	readonly lowest: Float64Array;
+	private readonly cells: number;
+	private readonly bundles: Bundle[][];
+	/** least key from before cell k on, by class and step of the state */
+	private readonly rests: Map<number, Float64Array>[] = [];
+	/** what can be reached before cell k, by class, lowest states first */
+	private reached: Map<number, Point[]>[] = [];
+
+	/**
+	 * @param lists choices of each cell that count
+	 * @param keys least key of every choice, cell by cell
+	 */
+	constructor(
+		private readonly frame: Frame,
+		lists: readonly Int32Array[],
+		private readonly keys: readonly Float64Array[]
+	) {
+		this.cells = frame.chain.cells;
+		this.bundles = lists.map((list, k) => this.bundlesOf(list, k));
+		this.lowest = this.lowestStates();
+		this.rests[this.cells] = new Map([[0, new Float64Array(frame.chain.stateEdges.length)]]);
+		for (let k = this.cells - 1; k >= 0; k--) this.rests[k] = this.restsBefore(k);
+		this.least = this.reach(this.firstGuess());
+	}
+
+	private bundlesOf(list: Int32Array, k: number): Bundle[] {
+		const { frame } = this;
+		const many = frame.classesBefore(k + 1);
+		const one = many === 1 && frame.classesBefore(k) === 1;
+		const known = new Map<number, Bundle>();
+		if (one) known.set(0, { from: 0, to: 0, choices: [...list], leaders: [] });
+		else
+			for (const choice of list) {
+				const from = frame.classOf(k, choice);
+				const to = frame.classOf(k + 1, choice);
+				const bundle = known.get(from * many + to);
+				if (bundle) bundle.choices.push(choice);
+				else known.set(from * many + to, { from, to, choices: [choice], leaders: [] });
+			}
+		return [...known.values()].map((bundle) => ({
+			...bundle,
+			leaders: frame.chain.leaders?.(k, bundle.choices) ?? bundle.choices
+		}));
+	}
+
+	private lowestStates(): Float64Array {
+		const lowest = new Float64Array(this.cells + 1);
+		lowest[0] = this.frame.chain.startState;
+		this.bundles.forEach((bundles, k) => {
+			lowest[k + 1] = Infinity;
+			for (const { leaders } of bundles)
+				for (const choice of leaders) {
+					this.frame.judge(k, choice, lowest[k]!);
+					lowest[k + 1] = Math.min(lowest[k + 1]!, this.frame.judged.state);
+				}
+		});
+		return lowest;
+	}
+
+	/** Least key from before a cell on, by step of the state, for choices of a class; null where nothing leads on. */
+	restsFrom(k: number, inClass: number): Float64Array | null {
+		return this.rests[k]!.get(inClass) ?? null;
+	}
+
+	private restsBefore(k: number): Map<number, Float64Array> {
+		const edges = this.frame.chain.stateEdges;
+		const lowest = this.lowest[k]!;
+		const first = stepOf(edges, lowest);
+		const out = new Map<number, Float64Array>();
+		for (const { from, to, leaders } of this.bundles[k]!) {
+			const after = this.restsFrom(k + 1, to);
+			if (!after) continue;
+			let values = out.get(from);
+			if (!values) out.set(from, (values = new Float64Array(edges.length).fill(Infinity)));
+			for (let e = first; e < edges.length; e++) {
+				const state = Math.max(edges[e]!, lowest);
+				for (const choice of leaders) {
+					if (this.keys[k]![choice]! >= values[e]!) continue;
+					const own = this.frame.judge(k, choice, state);
+					const value = own + after[stepOf(edges, this.frame.judged.state)]!;
+					if (value < values[e]!) values[e] = value;
+				}
+			}
+		}
+		// No state lies below the lowest.
+		for (const values of out.values()) values.fill(values[first]!, 0, first);
+		return out;
+	}
+
+	/** Key of a course that follows the bounds, so that little else has to be looked at. */
+	private firstGuess(): number {
+		const { chain } = this.frame;
+		let at = { state: chain.startState, key: 0, class: 0 };
+		for (let k = 0; k < this.cells; k++) {
+			let best = Infinity;
+			let next = at;
+			for (const { from, to, leaders } of this.bundles[k]!) {
+				const after = this.restsFrom(k + 1, to);
+				if (from !== at.class || !after) continue;
+				for (const choice of leaders) {
+					const key = at.key + this.frame.judge(k, choice, at.state);
+					const { state } = this.frame.judged;
+					const bound = key + after[stepOf(chain.stateEdges, state)]!;
+					if (bound < best || (bound === best && state < next.state)) {
+						best = bound;
+						next = { key, state, class: to };
+					}
+				}
+			}
+			if (best === Infinity) return Infinity;
+			at = next;
+		}
+		return at.key;
+	}
+
+	/**
+	 * Works out all that can be reached by courses of no more than some key.
+	 * @returns the least key of a course
+	 */
+	private reach(most: number): number {
+		const { chain } = this.frame;
+		const edges = chain.stateEdges;
+		this.reached = [new Map([[0, [{ state: chain.startState, key: 0 }]]])];
+		for (let k = 0; k < this.cells; k++) {
+			const next = new Map<number, Point[]>();
+			for (const { from, to, leaders } of this.bundles[k]!) {
+				const points = this.reached[k]!.get(from);
+				const after = this.restsFrom(k + 1, to);
+				if (!points || !after) continue;
+				let own = next.get(to);
+				if (!own) next.set(to, (own = []));
+				for (const choice of leaders) {
+					const least = this.keys[k]![choice]!;
+					for (const { state, key } of points) {
+						if (key + least > most) continue;
+						const sum = key + this.frame.judge(k, choice, state);
+						const end = this.frame.judged.state;
+						if (sum + after[stepOf(edges, end)]! <= most) addPoint(own, end, sum);
+					}
+				}
+			}
+			for (const points of next.values()) points.sort((a, b) => a.state - b.state);
+			this.reached.push(next);
+		}
+		return (this.reached[this.cells]!.get(0) ?? []).reduce(
+			(least, { key }) => Math.min(least, key),
+			Infinity
+		);
+	}
+
+	/** The choices that courses of no more than some key can make, in rising order. */
+	within(most: number): Int32Array[] {
+		if (most !== this.least) this.reach(most);
+		const edges = this.frame.chain.stateEdges;
+		return this.bundles.map((bundles, k) => {
+			const kept: number[] = [];
+			for (const { from, to, choices } of bundles) {
+				const points = this.reached[k]!.get(from);
+				const after = this.restsFrom(k + 1, to);
+				if (!points || !after) continue;
+				for (const choice of choices) {
+					const left = most - this.keys[k]![choice]!;
+					for (const { state, key } of points) {
+						if (key > left) continue;
+						const sum = key + this.frame.judge(k, choice, state);
+						if (sum + after[stepOf(edges, this.frame.judged.state)]! > most) continue;
+						kept.push(choice);
+						break;
+					}
+				}
+			}
+			return Int32Array.from(kept).sort();
+		});
+	}
+	/** Least key with which a state below some limit is reached before a cell, in a class; Infinity where none is. */
+	leastBefore(k: number, inClass: number, belowState: number): number {
+		let least = Infinity;
+		for (const { state, key } of this.reached[k]!.get(inClass) ?? []) {
+			if (state >= belowState) break;
+			if (key < least) least = key;
+		}
+		return least;
+	}
+}
+
+/** Adds a point where no other one is as low in both, and takes out what it is as low as. */
+function addPoint(points: Point[], state: number, key: number): void {
+	for (const other of points) if (other.state <= state && other.key <= key) return;
+	let kept = 0;
+	for (const other of points) if (other.state < state || other.key < key) points[kept++] = other;
+	points.length = kept;
+	points.push({ state, key });
+}
