@@ -13,7 +13,8 @@ import {
 	BEFORE_STOP_WEIGHT,
 	MEMBRANE_MAX_PERMEABILITY,
 	MEMBRANE_SWEAT,
-	SHELL_OFF_AFTER_MIN
+	SHELL_OFF_AFTER_MIN,
+	countedSweat
 } from './levels';
 import { acceptsWetLegs, needsCover, rainKeptOutMin } from './needs';
 import { BODY_FACTORS, Meetings, conductances, type BodyFactor, type Meeting, type Placed } from './meetings';
@@ -28,16 +29,23 @@ export interface BodyTable {
 	/** −1 where the choice is not open */
 	blame: Int32Array;
 	sweat: Int32Array;
-	/** heat lost at both levels */
+	/** heat lost at both levels; what is given back holds until it is asked again */
 	lossOf(choice: number): LossPair;
 }
 
 const RAIN_PARTS = ['torso', 'thighs'] as const;
 const FACE_PARTS = ['face', 'ears', 'neck'] as const;
 
+/** A bit for each part of the face of which something holds. */
+const bits = (holds: (part: (typeof FACE_PARTS)[number]) => boolean): number =>
+	FACE_PARTS.reduce((all, part, i) => (holds(part) ? all | (1 << i) : all), 0);
+/** How many bits a number of up to three has. */
+const BITS = [0, 1, 1, 2, 1, 2, 2, 3] as const;
+
 /** Facts of single stacks that do not depend on the cell. */
 interface StackFacts {
-	coversFace: boolean[];
+	/** parts of the face that are covered, a bit each */
+	face: number;
 	top: (Placed | null)[];
 	/** insulating layers worn over everything */
 	overWarm: number;
@@ -49,7 +57,7 @@ interface StackFacts {
 }
 function factsOf(stack: Stack): StackFacts {
 	return {
-		coversFace: FACE_PARTS.map((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
+		face: bits((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
 		top: RAIN_PARTS.map((part) => outermost(stack.layers, part)),
 		overWarm: stack.layers.filter(
 			({ cloth, position }) => position === 5 && cloth.functions.includes('warmth')
@@ -107,9 +115,9 @@ interface SeparateTerms {
 	unmet: PerStack;
 	/** warm over-layers and dry membranes at work, shells and hats indoors, as clo too much */
 	idle: PerStack;
-	/** parts of the face that need cover, and those that have it whatever is chosen */
-	faceNeeded: boolean[];
-	faceAlways: boolean[];
+	/** parts of the face that need cover, and those that have it whatever is chosen, a bit each */
+	faceNeeded: number;
+	faceAlways: number;
 	topAlways: (Placed | null)[];
 	wetLegs: boolean;
 }
@@ -147,8 +155,8 @@ function separateTerms(
 			const wet = carried && membrane ? (factor === 'trunk' ? MEMBRANE_SWEAT : MEMBRANE_SWEAT / 2) : 0;
 			return overWarm + wet;
 		}),
-		faceNeeded: FACE_PARTS.map((part) => needsCover(cell, part, person.schools)),
-		faceAlways: FACE_PARTS.map((part) => always.some(({ cloth }) => covers(cloth, part))),
+		faceNeeded: bits((part) => needsCover(cell, part, person.schools)),
+		faceAlways: bits((part) => always.some(({ cloth }) => covers(cloth, part))),
 		topAlways: RAIN_PARTS.map((part) => outermost(always, part)),
 		wetLegs: acceptsWetLegs(cell, person.schools)
 	};
@@ -226,52 +234,71 @@ export function bodyTable(
 	const conductance = new Float64Array(choices);
 	const blames = new Int32Array(choices).fill(-1);
 	const sweat = new Int32Array(choices);
+	const rains = cell.rainMinutes > 0;
+	const headKeepsRain = facts.head.some(({ top }) => top.some((one) => one !== null));
+	const rainBlame = (...stacks: StackFacts[]): number =>
+		RAIN_PARTS.reduce((sum, _, i) => {
+			if (i === 1 && wetLegs) return sum;
+			let top: Placed | null = topAlways[i]!;
+			for (const stack of stacks) {
+				const own = stack.top[i]!;
+				if (own && (!top || own.position >= top.position)) top = own;
+			}
+			return rainKeptOutMin(top?.cloth) < cell.rainMinutes ? sum + BLAME.wetThrough : sum;
+		}, 0);
 	let outfit = 0;
 	for (let t = 0; t < trunk.length; t++) {
+		const opens = Math.min(fronts - 1, opensTo[t]!);
 		for (let l = 0; l < legs.length; l++) {
+			const at = t * legs.length + l;
+			const face = faceAlways | facts.trunk[t]!.face | facts.legs[l]!.face;
+			const rain = rains && !headKeepsRain ? rainBlame(facts.trunk[t]!, facts.legs[l]!) : 0;
+			const blameHere = unmet[0][t]! + unmet[1][l]! + rain;
+			const idleHere = idle[0][t]! + idle[1][l]!;
 			for (let h = 0; h < head.length; h++, outfit++) {
-				const stacks = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!] as const;
-				let blame = unmet[0][t]! + unmet[1][l]! + unmet[2][h]!;
-				if (faceNeeded[0]) {
-					for (let i = 0; i < FACE_PARTS.length; i++)
-						if (faceNeeded[i] && !faceAlways[i] && !stacks.some((stack) => stack.coversFace[i]))
-							blame += BLAME.bare;
-				}
-				if (cell.rainMinutes > 0) {
-					for (let i = 0; i < RAIN_PARTS.length; i++) {
-						let top: Placed | null = topAlways[i]!;
-						for (const stack of stacks) {
-							const own = stack.top[i]!;
-							if (own && (!top || own.position >= top.position)) top = own;
-						}
-						if (rainKeptOutMin(top?.cloth) < cell.rainMinutes && !(i === 1 && wetLegs))
-							blame += BLAME.wetThrough;
-					}
-				}
-				const idleOf = idle[0][t]! + idle[1][l]! + idle[2][h]!;
+				const bare = faceNeeded & ~(face | facts.head[h]!.face);
+				let blame = blameHere + unmet[2][h]!;
+				if (bare !== 0) blame += BLAME.bare * BITS[bare]!;
+				if (rains && headKeepsRain) blame += rainBlame(facts.trunk[t]!, facts.legs[l]!, facts.head[h]!);
+				const idleOf = idleHere + idle[2][h]!;
 				// Nobody opens what is not too warm.
 				let tooWarm = true;
-				for (let front = 0; front < fronts && front <= opensTo[t]! && tooWarm; front++) {
+				for (let front = 0; front <= opens && tooWarm; front++) {
 					const choice = outfit * fronts + front;
 					const opening = Math.max(front, givenOpening[t]!);
-					let sum = regions.body[opening]![t * legs.length + l]!;
-					for (const { of, legs: legWays, heads, wayOf } of regions.head)
+					let sum = regions.body[opening]![at]!;
+					for (let r = 0; r < regions.head.length; r++) {
+						const { of, legs: legWays, heads, wayOf } = regions.head[r]!;
 						sum += of[opening]![(wayOf[0][t]! * legWays + wayOf[1][l]!) * heads + wayOf[2][h]!]!;
+					}
 					const excess = sum > warmest ? 0 : Math.max(0, resultantClo(sum, air.air) - tooWarmAboveClo);
 					tooWarm = excess > 0;
 					conductance[choice] = sum;
 					blames[choice] = blame;
-					sweat[choice] = Math.round(cell.minutes * (excess * weight + idleOf));
+					sweat[choice] = countedSweat(cell.minutes * (excess * weight + idleOf));
 				}
 			}
 		}
 	}
-	const losses: (LossPair | undefined)[] = [];
+	const neutral = new Float64Array(choices);
+	const minimal = new Float64Array(choices);
+	const loss = { neutralWm2: 0, minimalWm2: 0 };
 	return {
 		conductance,
 		blame: blames,
 		sweat,
-		lossOf: (choice) =>
-			(losses[choice] ??= lossOf(air.balance, resultantClo(conductance[choice]!, air.air), person.offsetClo))
+		lossOf: (choice) => {
+			if (neutral[choice] === 0 && minimal[choice] === 0) {
+				const clo = resultantClo(conductance[choice]!, air.air);
+				({ neutralWm2: neutral[choice], minimalWm2: minimal[choice] } = lossOf(
+					air.balance,
+					clo,
+					person.offsetClo
+				));
+			}
+			loss.neutralWm2 = neutral[choice]!;
+			loss.minimalWm2 = minimal[choice]!;
+			return loss;
+		}
 	};
 }

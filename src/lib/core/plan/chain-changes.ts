@@ -63,11 +63,16 @@ function risingOrder(values: Float64Array): Int32Array {
 /** More than the choices of any cell. */
 const MOST_CHOICES = 2 ** 24;
 
-/** Where each choice stands in a list; −1 where it does not. */
-function placesIn(choices: number, list: Int32Array): Int32Array {
-	const places = new Int32Array(choices).fill(-1);
-	for (let i = 0; i < list.length; i++) places[list[i]!] = i;
-	return places;
+/** Where a choice stands in a list, which is in rising order; −1 where it does not. */
+function placeIn(list: Int32Array, choice: number): number {
+	let low = 0;
+	let high = list.length;
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if (list[middle]! < choice) low = middle + 1;
+		else high = middle;
+	}
+	return list[low] === choice ? low : -1;
 }
 
 /** Where the options of a factor in some choices stand in a table of changes: their rows, or their columns. */
@@ -88,6 +93,7 @@ function spots(
  * For each choice of a list the least of what it can change to and what that costs from there, step by step. What is
  * changed to is tried from the best on: once even the cheapest change would cost more than what was found, the rest is.
  * @param values of the choices that can be changed to, by place and step
+ * @param caps what costs more than this for a choice of the list is left out
  * @param backward whether it is changed from these to the list instead
  */
 function nearest(
@@ -97,18 +103,15 @@ function nearest(
 	others: Int32Array,
 	values: Float64Array,
 	steps: number,
+	caps: Float64Array,
 	backward = false
 ): Float64Array {
-	const used = usedIn(frame, list, others);
-	const domain = used.reduce((product, options) => product * options.length, 1);
-	const sweep = used.reduce((sum, options) => sum + options.length, 0);
-	if (domain * sweep < SWEPT * list.length * others.length)
-		return swept(frame, k, list, others, values, steps, backward, used);
 	const { sizes } = frame.chain;
 	const tables = frame.changes(k);
 	const factors = sizes.length;
 	const cheapest = frame.cheapestChange(k);
-	const placeOf = placesIn(frame.choices, others);
+	const places = new Int32Array(list.length);
+	for (let i = 0; i < places.length; i++) places[i] = placeIn(others, list[i]!);
 	const out = new Float64Array(list.length * steps).fill(Infinity);
 	const own = new Float64Array(others.length);
 	// A cost stands in a table at the sum of a row and a column.
@@ -134,8 +137,9 @@ function nearest(
 			for (let n = 0; n < order.length; n++) sorted[f]![n] = columns[f]![order[n]!]!;
 		for (let n = 0; n < order.length; n++) rising[n] = own[order[n]!]!;
 		for (let i = 0; i < list.length; i++) {
-			const place = placeOf[list[i]!]!;
-			let best = place >= 0 ? own[place]! : Infinity;
+			const place = places[i]!;
+			const cap = caps[i]! + 0.5;
+			let best = place >= 0 && own[place]! < cap ? own[place]! : cap;
 			const [i0, i1, i2, i3] = [a0[i]!, a1[i]!, a2[i]!, a3[i]!];
 			let n = 0;
 			for (; n < order.length; n++) {
@@ -144,109 +148,98 @@ function nearest(
 				const cost = t0[i0 + b0[n]!]! + t1[i1 + b1[n]!]! + t2[i2 + b2[n]!]! + t3[i3 + b3[n]!]!;
 				if (cost + value < best) best = cost + value;
 			}
-			out[i * steps + e] = best;
+			out[i * steps + e] = best < cap ? best : Infinity;
 		}
 	}
 	return out;
 }
 
-/** Steps of a sweep that cost as much as looking at one pair, about. */
-const SWEPT = 2.5;
-
-/** Options of each factor that two lists use. */
-function usedIn({ optionIn, chain: { sizes } }: Frame, list: Int32Array, others: Int32Array): Int32Array[] {
-	return sizes.map((size, f) => {
-		const seen = new Uint8Array(size);
-		const option = optionIn[f]!;
-		for (let i = 0; i < list.length; i++) seen[option[list[i]!]!] = 1;
-		for (let i = 0; i < others.length; i++) seen[option[others[i]!]!] = 1;
-		return Int32Array.from(seen.keys()).filter((one) => seen[one] === 1);
-	});
+/** Least blame and sweat after each choice of a cell, by step of the state. */
+function restsAfter(frame: Frame, relaxed: Relaxed, list: Int32Array, k: number): Float64Array[] {
+	const rests: Float64Array[] = [];
+	for (const choice of list) rests.push(relaxed.restsFrom(k + 1, frame.classOf(k + 1, choice))!);
+	return rests;
 }
 
-/** The same as `nearest`, factor by factor: from every choice of the used options to every other by way of those between. */
-function swept(
-	frame: Frame,
-	k: number,
-	list: Int32Array,
-	others: Int32Array,
-	values: Float64Array,
-	steps: number,
-	backward: boolean,
-	used: readonly Int32Array[]
-): Float64Array {
-	const { sizes } = frame.chain;
-	const tables = frame.changes(k);
-	let domain = 1;
-	const place = sizes.map((size) => new Int32Array(size));
-	for (let f = sizes.length - 1; f >= 0; f--) {
-		used[f]!.forEach((option, i) => (place[f]![option] = i * domain));
-		domain *= used[f]!.length;
-	}
-	const at = (choice: number): number => {
-		let index = 0;
-		for (let f = 0; f < sizes.length; f++) index += place[f]![frame.optionIn[f]![choice]!]!;
-		return index * steps;
-	};
-	let now = new Float64Array(domain * steps).fill(Infinity);
-	let next = new Float64Array(domain * steps);
-	for (let j = 0; j < others.length; j++) {
-		const to = at(others[j]!);
-		for (let e = 0; e < steps; e++) now[to + e] = values[j * steps + e]!;
-	}
-	let block = domain * steps;
-	for (let f = 0; f < sizes.length; f++) {
-		const options = used[f]!;
-		const many = options.length;
-		const size = sizes[f]!;
-		const table = tables[f]!;
-		const whole = block;
-		block /= many;
-		if (many === 1) continue;
-		next.fill(Infinity);
-		for (let own = 0; own < many; own++) {
-			for (let other = 0; other < many; other++) {
-				const [from, to] = backward ? [other, own] : [own, other];
-				const cost = table[options[from]! * size + options[to]!]!;
-				if (cost === Infinity) continue;
-				for (let high = 0; high < now.length; high += whole) {
-					const target = high + own * block;
-					const source = high + other * block;
-					for (let i = 0; i < block; i++) {
-						const value = now[source + i]! + cost;
-						if (value < next[target + i]!) next[target + i] = value;
-					}
-				}
-			}
-		}
-		[now, next] = [next, now];
-	}
-	const out = new Float64Array(list.length * steps);
-	for (let i = 0; i < list.length; i++) {
-		const from = at(list[i]!);
-		for (let e = 0; e < steps; e++) out[i * steps + e] = now[from + e]!;
-	}
-	return out;
-}
-
-/** Bounds for all courses of no more than some blame and sweat through lists of choices. */
-export function fieldOf(
+/** Bounds that look at each factor apart, whatever the state: quick, and often enough. */
+export function fieldApart(
 	frame: Frame,
 	relaxed: Relaxed,
 	most: number,
-	lists: readonly Int32Array[],
-	edges: readonly number[]
+	lists: readonly Int32Array[]
 ): Field {
-	const { cells, stateEdges } = frame.chain;
-	const steps = edges.length;
-	const rests = lists.map((list, k) => {
-		const own: Float64Array[] = [];
-		for (const choice of list) own.push(relaxed.restsFrom(k + 1, frame.classOf(k + 1, choice))!);
-		return own;
+	const { cells, sizes } = frame.chain;
+	const arriving = lists.map((list) => new Float64Array(list.length));
+	const after = lists.map((list) => new Float64Array(list.length));
+	sizes.forEach((size, f) => {
+		const option = frame.optionIn[f]!;
+		const used = lists.map((list) => {
+			const seen = new Uint8Array(size);
+			for (let i = 0; i < list.length; i++) seen[option[list[i]!]!] = 1;
+			return seen;
+		});
+		/** the least of going from an option of one cell to those of another */
+		const from = (values: Float64Array, k: number, to: number, backward: boolean): Float64Array => {
+			const table = frame.changes(Math.max(k, to))[f]!;
+			const out = new Float64Array(size).fill(Infinity);
+			for (let own = 0; own < size; own++) {
+				if (used[k]![own] === 0) continue;
+				for (let other = 0; other < size; other++) {
+					if (used[to]![other] === 0) continue;
+					const value = values[other]! + table[backward ? other * size + own : own * size + other]!;
+					if (value < out[own]!) out[own] = value;
+				}
+			}
+			return out;
+		};
+		let values: Float64Array = new Float64Array(size);
+		for (let k = 1; k < cells; k++) {
+			values = from(values, k, k - 1, true);
+			for (let i = 0; i < lists[k]!.length; i++) arriving[k]![i]! += values[option[lists[k]![i]!]!]!;
+		}
+		values = new Float64Array(size);
+		for (let k = cells - 2; k >= 0; k--) {
+			values = from(values, k, k + 1, false);
+			for (let i = 0; i < lists[k]!.length; i++) after[k]![i]! += values[option[lists[k]![i]!]!]!;
+		}
 	});
+	const rests = lists.map((list, k) => restsAfter(frame, relaxed, list, k));
+	return {
+		relaxed,
+		most,
+		edges: frame.chain.stateEdges.slice(0, 1),
+		lists,
+		arriving,
+		ahead: after,
+		after,
+		rests
+	};
+}
+
+/**
+ * Closer bounds for the courses of no more than so many changes through some of the choices of a field.
+ * @param lists choices of each cell that are left of those of the field
+ * @param edges steps of the state between which bounds are worked out apart
+ */
+export function closerField(
+	frame: Frame,
+	field: Field,
+	relaxed: Relaxed,
+	lists: readonly Int32Array[],
+	edges: readonly number[],
+	limit: number
+): Field {
+	const { cells } = frame.chain;
+	const { most } = field;
+	const steps = edges.length;
+	const rests = lists.map((list, k) => restsAfter(frame, relaxed, list, k));
+	// What is left to a choice before it and after it, by the bounds that there are.
+	const places = lists.map((list, k) => Int32Array.from(list, (choice) => placeIn(field.lists[k]!, choice)));
+	const capsAfter = places.map((own, k) => Float64Array.from(own, (at) => limit - field.arriving[k]![at]!));
+	const capsBefore = places.map((own, k) => Float64Array.from(own, (at) => limit - leastAhead(field, k, at)));
 	const arriving: Float64Array[] = [new Float64Array(lists[0]!.length)];
 	for (let k = 1; k < cells; k++)
-		arriving[k] = nearest(frame, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, true);
+		arriving[k] = nearest(frame, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, capsBefore[k]!, true);
 	const ahead = new Array<Float64Array>(cells);
 	const after = new Array<Float64Array>(cells);
 	for (let k = cells - 1; k >= 0; k--) {
@@ -255,7 +248,7 @@ export function fieldOf(
 		const next =
 			k === cells - 1
 				? new Float64Array(list.length * steps)
-				: nearest(frame, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps);
+				: nearest(frame, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps, capsAfter[k]!);
 		const first = stepOf(edges, relaxed.lowest[k]!);
 		const onward = new Float64Array(steps);
 		for (let i = 0; i < list.length; i++) {
@@ -270,7 +263,7 @@ export function fieldOf(
 				const key = before + frame.judge(k, choice, Math.max(edges[e]!, relaxed.lowest[k]!));
 				const { state } = frame.judged;
 				// A higher state does no better.
-				if (key + rests[k]![i]![stepOf(stateEdges, state)]! > most) continue;
+				if (key + rests[k]![i]![stepOf(relaxed.edges, state)]! > most) continue;
 				own[i * steps + e] = onward[stepOf(edges, state)]!;
 			}
 		}
@@ -280,18 +273,23 @@ export function fieldOf(
 	return { relaxed, most, edges, lists, arriving, ahead, after, rests };
 }
 
+/** Fewest changes from a choice on, from whatever state. */
+function leastAhead({ ahead, edges }: Field, k: number, i: number): number {
+	const steps = edges.length;
+	let least = Infinity;
+	for (let e = i * steps; e < (i + 1) * steps; e++) least = Math.min(least, ahead[k]![e]!);
+	return least;
+}
+
 /** The choices of a field that courses with no more than so many changes can make. */
 export function fewer(field: Field, mostChanges: number): Field {
-	const { edges, lists, relaxed } = field;
+	const { edges, lists } = field;
 	const steps = edges.length;
 	const kept = lists.map((list, k) => {
-		const rests = field.ahead[k]!;
-		const first = stepOf(edges, relaxed.lowest[k]!);
-		return [...list.keys()].filter((i) => {
-			for (let e = first; e < steps; e++)
-				if (field.arriving[k]![i]! + rests[i * steps + e]! <= mostChanges) return true;
-			return false;
-		});
+		const own: number[] = [];
+		for (let i = 0; i < list.length; i++)
+			if (field.arriving[k]![i]! + leastAhead(field, k, i) <= mostChanges) own.push(i);
+		return own;
 	});
 	const rows = (values: Float64Array, k: number): Float64Array => {
 		const out = new Float64Array(kept[k]!.length * steps);
@@ -344,15 +342,14 @@ export function fewestChanges(
 	field: Field,
 	{ limit, enough, open, work }: { limit: number; enough: number; open: Open | null; work: Work }
 ): Label | null {
-	const { edges, lists, ahead, after, rests, most } = field;
-	const { cells, startState, stateEdges, sizes } = frame.chain;
+	const { relaxed, edges, lists, ahead, after, rests, most } = field;
+	const { cells, startState, sizes } = frame.chain;
 	const steps = edges.length;
 	const factors = sizes.length;
 	const { optionIn } = frame;
 	const opened = open
 		? lists.map((list, k) => Uint8Array.from(list, (c) => Number(frame.isOpen(open, k, c))))
 		: null;
-	const places = lists.map((list) => placesIn(frame.choices, list));
 	const seen = lists.map((list) => new Array<Label[] | undefined>(list.length));
 	let best: Label | null = null;
 	const done = (): boolean => work.left < 0 || (best !== null && best.changes <= enough);
@@ -367,7 +364,7 @@ export function fewestChanges(
 		const choice = lists[k]![i]!;
 		const key = sum + frame.judge(k, choice, from);
 		const { state } = frame.judged;
-		if (key + rests[k]![i]![stepOf(stateEdges, state)]! > most) return;
+		if (key + rests[k]![i]![stepOf(relaxed.edges, state)]! > most) return;
 		const step = stepOf(edges, state);
 		if (!(changes + after[k]![i * steps + step]! <= limit)) return;
 		const label: Label = { key, changes, state, choice, before };
@@ -402,7 +399,7 @@ export function fewestChanges(
 			const bound = changes + cost + values[at * steps + step]!;
 			if (bound <= limit && (!opened || opened[k + 1]![at] === 1)) ways.push({ at, cost, bound });
 		};
-		const same = places[k + 1]![choice]!;
+		const same = placeIn(next, choice);
 		if (same >= 0) consider(same, 0);
 		let n = 0;
 		for (; n < order.length; n++) {

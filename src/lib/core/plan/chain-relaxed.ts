@@ -38,16 +38,18 @@ export class Relaxed {
 	/**
 	 * @param lists choices of each cell that count
 	 * @param keys least key of every choice, cell by cell
+	 * @param edges steps of the state between which bounds are worked out apart
 	 */
 	constructor(
 		private readonly frame: Frame,
 		lists: readonly Int32Array[],
-		private readonly keys: readonly Float64Array[]
+		private readonly keys: readonly Float64Array[],
+		readonly edges: readonly number[]
 	) {
 		this.cells = frame.chain.cells;
 		this.bundles = lists.map((list, k) => this.bundlesOf(list, k));
 		this.lowest = this.lowestStates();
-		this.rests[this.cells] = new Map([[0, new Float64Array(frame.chain.stateEdges.length)]]);
+		this.rests[this.cells] = new Map([[0, new Float64Array(edges.length)]]);
 		for (let k = this.cells - 1; k >= 0; k--) this.rests[k] = this.restsBefore(k);
 		this.least = this.reach(this.firstGuess());
 	}
@@ -92,7 +94,7 @@ export class Relaxed {
 	}
 
 	private restsBefore(k: number): Map<number, Float64Array> {
-		const edges = this.frame.chain.stateEdges;
+		const { edges } = this;
 		const lowest = this.lowest[k]!;
 		const first = stepOf(edges, lowest);
 		const out = new Map<number, Float64Array>();
@@ -129,7 +131,7 @@ export class Relaxed {
 				for (const choice of leaders) {
 					const key = at.key + this.frame.judge(k, choice, at.state);
 					const { state } = this.frame.judged;
-					const bound = key + after[stepOf(chain.stateEdges, state)]!;
+					const bound = key + after[stepOf(this.edges, state)]!;
 					if (bound < best || (bound === best && state < next.state)) {
 						best = bound;
 						next = { key, state, class: to };
@@ -148,7 +150,7 @@ export class Relaxed {
 	 */
 	private reach(most: number): number {
 		const { chain } = this.frame;
-		const edges = chain.stateEdges;
+		const { edges } = this;
 		this.reached = [new Map([[0, [{ state: chain.startState, key: 0 }]]])];
 		for (let k = 0; k < this.cells; k++) {
 			const next = new Map<number, Point[]>();
@@ -180,15 +182,21 @@ export class Relaxed {
 	/** The choices that courses of no more than some key can make, in rising order. */
 	within(most: number): Int32Array[] {
 		if (most !== this.least) this.reach(most);
-		const edges = this.frame.chain.stateEdges;
+		const { edges } = this;
 		return this.bundles.map((bundles, k) => {
 			const kept: number[] = [];
 			for (const { from, to, choices } of bundles) {
 				const points = this.reached[k]!.get(from);
 				const after = this.restsFrom(k + 1, to);
-				if (!points || !after) continue;
+				if (!points || points.length === 0 || !after) continue;
+				const lowest = points[0]!.state;
+				const leastKey = points.reduce((least, { key }) => Math.min(least, key), Infinity);
 				for (const choice of choices) {
 					const left = most - this.keys[k]![choice]!;
+					if (leastKey > left) continue;
+					// What would not do from the lowest state with the least key does from no point.
+					const best = leastKey + this.frame.judge(k, choice, lowest);
+					if (best + after[stepOf(edges, this.frame.judged.state)]! > most) continue;
 					for (const { state, key } of points) {
 						if (key > left) continue;
 						const sum = key + this.frame.judge(k, choice, state);

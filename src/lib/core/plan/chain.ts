@@ -1,11 +1,11 @@
 import {
+	closerField,
 	fewer,
 	fewestChanges,
-	fieldOf,
+	fieldApart,
 	leastChanges,
 	type Field,
-	type Label,
-	type Work
+	type Label
 } from './chain-changes';
 import { Frame, fromKey, optionsOf, type Chain, type Open } from './chain-frame';
 import { Relaxed } from './chain-relaxed';
@@ -50,16 +50,24 @@ const FIRST_SLACK = 3;
 const MARGINS = [0, 3, 300, 30_000, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
+/** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
+const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
 /**
  * Work that one search may do. Bounds that know few steps of the state cost little and are tried first; what they leave is
  * searched with finer ones.
  */
 const MOST_PAIRS = 1_000_000;
+/** No steps at all. */
+const ONE = 1000;
+/** Steps with which blame and sweat are followed at first. */
+const COARSE = 4;
 const TRIES = [
-	{ every: 1000, pairs: 40_000 },
-	{ every: 3, pairs: 150_000 },
-	{ every: 1, pairs: MOST_PAIRS }
+	{ every: ONE, relaxedEvery: COARSE, pairs: 5000 },
+	{ every: 12, relaxedEvery: COARSE, pairs: 20_000 },
+	{ every: 4, relaxedEvery: 1, pairs: 100_000 },
+	{ every: 1, relaxedEvery: 1, pairs: MOST_PAIRS }
 ] as const;
+type Try = (typeof TRIES)[number];
 
 export class ChainSolver {
 	private readonly frame: Frame;
@@ -116,7 +124,7 @@ export class ChainSolver {
 				const keys = this.keys[k]!;
 				return list.filter((choice) => keys[choice]! <= least[k]! + slack);
 			});
-			return new Relaxed(this.frame, lists, this.keys);
+			return new Relaxed(this.frame, lists, this.keys, this.edgesOf(COARSE));
 		};
 		let slack = FIRST_SLACK;
 		let relaxed = relaxedBy(slack);
@@ -153,8 +161,7 @@ export class ChainSolver {
 	private leastReached(relaxed: Relaxed, most: number): number | null {
 		let least: number | null = null;
 		for (let limit = most; ;) {
-			const field = fieldOf(this.frame, relaxed, limit, relaxed.within(limit), this.chain.stateEdges);
-			const found = fewestChanges(this.frame, field, {
+			const found = fewestChanges(this.frame, fieldApart(this.frame, relaxed, limit, relaxed.within(limit)), {
 				limit: UNLIMITED,
 				enough: UNLIMITED,
 				open: null,
@@ -167,64 +174,75 @@ export class ChainSolver {
 		}
 	}
 
-	/** The course with the fewest changes among those of no more than some blame and sweat. */
+	/**
+	 * The course with the fewest changes among those of no more than some blame and sweat: first among those of no more
+	 * changes than the bound, which are few, then among more.
+	 */
 	private bestWithin(
 		relaxed: Relaxed,
 		most: number,
 		spare: number
 	): { best: Omit<Best, 'proven'> | null; proven: boolean } {
-		const { stateEdges, startState } = this.chain;
-		let lists: readonly Int32Array[] = relaxed.within(most);
-		let label: Label | null = null;
-		for (const { every, pairs } of TRIES) {
-			const edges = stateEdges.filter((_, e) => e % every === 0);
-			if (every !== 1 && edges.length === stateEdges.length) continue;
-			const t0 = performance.now();
-			const whole = fieldOf(this.frame, relaxed, most, lists, edges);
+		const base = fieldApart(this.frame, relaxed, most, relaxed.within(most));
+		const bound = leastChanges(base, this.chain.startState);
+		let proven = true;
+		if (bound === Infinity) return { best: null, proven };
+		for (const more of MORE) {
+			const limit = bound + more;
+			const { label, field, closed } = this.bestUpTo(base, limit);
+			if (!closed) proven = false;
+			if (!label) continue;
+			const best = { ...fromKey(label.key), changes: label.changes, label };
 			// What may be spent on a lighter set later has to stay.
-			const field = label ? fewer(whole, label.changes + spare) : whole;
-			const t1 = performance.now();
-			const work: Work = { left: pairs };
-			const enough = leastChanges(field, startState);
-			const found = fewestChanges(this.frame, field, {
-				limit: label ? label.changes - 0.5 : UNLIMITED,
-				enough,
-				open: null,
-				work
-			});
-			label = found ?? label;
-			{
-				const ST = ((globalThis as any).ST ??= {});
-				const body = this.chain.sizes.length > 1;
-				const o = (ST[(body ? 'body' : 'limb') + every] ??= {
-					n: 0,
-					lists: 0,
-					field: 0,
-					search: 0,
-					pairs: 0,
-					max: 0,
-					proven: 0,
-					near: 0,
-					gap: 0
-				});
-				o.n++;
-				o.lists += lists.reduce((a: number, l: any) => a + l.length, 0);
-				o.near += field.lists.reduce((a: number, l: any) => a + l.length, 0);
-				o.field += t1 - t0;
-				o.search += performance.now() - t1;
-				o.pairs += pairs - work.left;
-				o.max = Math.max(o.max, performance.now() - t0);
-				if (work.left >= 0) o.proven++;
-				if (label) o.gap += label.changes - enough;
-			}
-			const proven = work.left >= 0;
-			if (proven || every === 1) {
-				const best = label && { ...fromKey(label.key), changes: label.changes, label, field };
-				return { best, proven };
-			}
-			lists = label ? fewer(field, label.changes + spare).lists : field.lists;
+			const near = spare === 0 ? fewer(field, label.changes) : this.refined(base, label.changes + spare);
+			return { best: { ...best, field: near }, proven };
 		}
-		throw new RangeError('the last try takes every step, allowed is no other');
+		return { best: null, proven };
+	}
+
+	/** Some of the steps of the state: each so many. */
+	private edgesOf(every: number): number[] {
+		return this.chain.stateEdges.filter((_, e) => e % every === 0);
+	}
+	/** Closer bounds for the courses of a field of no more than so many changes; null where none is left. */
+	private closer(field: Field, { every, relaxedEvery }: Try, limit: number): Field | null {
+		const { frame } = this;
+		let { relaxed, lists } = field;
+		if (lists.some((list) => list.length === 0)) return null;
+		if (every !== ONE) {
+			relaxed = new Relaxed(frame, lists, this.keys, this.edgesOf(relaxedEvery));
+			if (relaxed.least > field.most) return null;
+			lists = relaxed.within(field.most);
+		}
+		return fewer(closerField(frame, field, relaxed, lists, this.edgesOf(every), limit), limit);
+	}
+	/** All bounds, for the choices that courses of no more than so many changes can make. */
+	private refined(base: Field, limit: number): Field {
+		return TRIES.reduce(
+			(field, fineness) => this.closer(field, fineness, limit) ?? field,
+			fewer(base, limit)
+		);
+	}
+
+	/** The course of no more than so many changes with the fewest of them; `closed` when it is proven that none has fewer. */
+	private bestUpTo(base: Field, limit: number): { label: Label | null; field: Field; closed: boolean } {
+		let label: Label | null = null;
+		let field = fewer(base, limit);
+		for (const fineness of TRIES) {
+			const own = this.closer(field, fineness, limit);
+			const enough = own ? leastChanges(own, this.chain.startState) : Infinity;
+			if (!own || enough > limit) return { label, field, closed: true };
+			const work = { left: fineness.pairs };
+			const found = fewestChanges(this.frame, own, { limit, enough, open: null, work });
+			if (found) {
+				label = found;
+				limit = found.changes;
+			}
+			if (work.left >= 0) return { label, field: own, closed: true };
+			// Another one is only better with fewer changes.
+			field = fewer(own, limit);
+		}
+		return { label, field, closed: false };
 	}
 
 	/**
@@ -250,22 +268,8 @@ export class ChainSolver {
 			open,
 			work
 		});
-		if (!found && work.left < 0) {
-			this.gaveUp = true;
-			console.log(
-				'gave up',
-				this.near(best, spare)
-					.lists.map((l) => l.length)
-					.join(),
-				this.near(best, spare).edges.length,
-				this.near(best, spare)
-					.lists.map((l) => new Set(Array.from(l, (c) => Math.floor(c / 3))).size)
-					.join(),
-				best.changes,
-				best.blame,
-				best.sweat
-			);
-		}
+		if (!found && work.left < 0) this.gaveUp = true;
+
 		return found !== null;
 	}
 

@@ -5,6 +5,7 @@ import {
 	SHORT_EXTREMITY_C,
 	COOL_FINGER_C
 } from '../body/extremities';
+import { CAREFUL_MARKS, USUAL_MARKS } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
 import { OPENING_FACTOR, regionTotalM2kw } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
@@ -23,6 +24,7 @@ import {
 	BOOTS_OFF_AFTER_MIN,
 	DEBT_STEP_WHM2,
 	HOT_FINGER_C,
+	countedSweat,
 	steps
 } from './levels';
 import { localCourse, type DebtSpan, type LocalCourse } from './local';
@@ -124,9 +126,16 @@ function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number
 /** Judges options of one choice; a state below 0 is not known to it. */
 type Judge = (k: number, options: readonly number[], state: number, into: Judged) => void;
 
+const MARKS_WHM2 = new Set(
+	[USUAL_MARKS, CAREFUL_MARKS].flatMap(({ rightWhm2, holdWhm2 }) => [rightWhm2, holdWhm2])
+);
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
-// prettier-ignore
-const DEBT_EDGES = [-20, -10, 0, 10, 19, 27, 34, 40.001, 46, 52, 58, 64, 70.001, 78, 86, 94, 102, 118, 134, 150, 170, 190, 220, 250, 300, 350, 420, 500, 600];
+const DEBT_EDGES = [
+	// So close where it decides; a mark itself still belongs to what is below it.
+	...Array.from({ length: 120 }, (_, i) => i - 20 + (MARKS_WHM2.has(i - 20) ? 0.001 : 0)),
+	...Array.from({ length: 40 }, (_, i) => 100 + 4 * i + 2),
+	...[270, 300, 350, 420, 500, 600]
+];
 /** Steps of how far a finger or toe is below warm, K. */
 const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 24, 27, 31, 36, 44];
 
@@ -230,7 +239,7 @@ const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? whole - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
-		const sweat = worn.length > 0 ? Math.round(Math.max(0, tooMuchClo) * cell.minutes) : 0;
+		const sweat = worn.length > 0 ? countedSweat(tooMuchClo * cell.minutes) : 0;
 		return { totalM2kw, blame: clumsy + bare + unmet, sweat };
 	});
 
@@ -300,6 +309,34 @@ function viewsOf(wardrobe: Wardrobe): BodyViews {
 	return views;
 }
 
+const cellKeys = new WeakMap<Cell, string>();
+/** All of a cell that counts for trunk, legs and head. */
+function cellKey(cell: Cell): string {
+	const known = cellKeys.get(cell);
+	if (known !== undefined) return known;
+	const made = JSON.stringify([
+		cell.airTempC,
+		cell.airVelocityMs,
+		cell.humidityPct,
+		cell.metabolicWm2,
+		cell.minutes,
+		cell.rainMinutes,
+		cell.place,
+		cell.feltTempC,
+		cell.kind,
+		cell.heated,
+		cell.isStart,
+		cell.precipitation,
+		cell.light,
+		cell.ground,
+		cell.wind10mKmh,
+		cell.marks,
+		cell.terrain
+	]);
+	cellKeys.set(cell, made);
+	return made;
+}
+
 /** Tables of cells that were worked out before: like cells share one. */
 export type BodyTables = Map<string, BodyTable>;
 
@@ -311,31 +348,8 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 	const fronts = cells.some(mayOpen) ? mostOpen + 1 : 1;
 	const tables = cells.map((cell, k) => {
 		const always = [...underwearAt(wardrobe, k), ...others[k]!];
-		const { airTempC, airVelocityMs, humidityPct, metabolicWm2, minutes, rainMinutes, place, feltTempC } =
-			cell;
-		const ids = always.map(({ cloth }) => cloth.thingId);
-		const key = JSON.stringify([
-			airTempC,
-			airVelocityMs,
-			humidityPct,
-			metabolicWm2,
-			minutes,
-			rainMinutes,
-			place,
-			feltTempC,
-			cell.kind,
-			cell.heated,
-			cell.isStart,
-			cell.precipitation,
-			cell.light,
-			cell.ground,
-			cell.wind10mKmh,
-			cell.marks,
-			cell.terrain,
-			soon[k],
-			fronts,
-			ids
-		]);
+		const ids = always.map(({ cloth }) => cloth.thingId).join();
+		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids}`;
 		const table =
 			made.get(key) ?? bodyTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person, fronts);
 		made.set(key, table);

@@ -99,22 +99,32 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 const inRow = (cloth: Cloth, row: Row): boolean =>
 	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
 
-/** Whether anybody has said anything about what a client has for a row. */
-export function isAnswered(client: Client, row: Row): boolean {
-	const parts = PARTS_OF_ROW[row];
-	if (parts.length > 0 && parts.every((part) => client.answeredParts.includes(part))) return true;
-	return client.things.some(
-		(thing) =>
-			thing.deletedAt === null &&
-			(thing.quantity.state === 'has' || thing.quantity.state === 'has not') &&
-			inRow(clothOf(thing), row)
+/** The rows for which anybody has said anything about what a client has. */
+export function answeredRows(client: Client): Set<Row> {
+	const known = client.things
+		.filter(
+			({ deletedAt, quantity }) =>
+				deletedAt === null && (quantity.state === 'has' || quantity.state === 'has not')
+		)
+		.map(clothOf);
+	return new Set(
+		ROWS.filter((row) => {
+			const parts = PARTS_OF_ROW[row];
+			const answered = parts.length > 0 && parts.every((part) => client.answeredParts.includes(part));
+			return answered || known.some((cloth) => inRow(cloth, row));
+		})
 	);
 }
+/** Whether anybody has said anything about what a client has for a row. */
+export const isAnswered = (client: Client, row: Row): boolean => answeredRows(client).has(row);
 
 const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep'];
 
-/** The ladder of one phase, head to toe, without an empty cell. */
-export function ladderOf(phase: PhaseVerdict, client: Client): LadderCell[] {
+/**
+ * The ladder of one phase, head to toe, without an empty cell.
+ * @param answered rows of which anybody has said anything
+ */
+export function ladderOf(phase: PhaseVerdict, client: Client, answered: ReadonlySet<Row>): LadderCell[] {
 	const schools = schoolsOf(client.schools);
 	return ROWS.map((row) => {
 		const need = needOf(row, phase, schools);
@@ -129,7 +139,7 @@ export function ladderOf(phase: PhaseVerdict, client: Client): LadderCell[] {
 			return { row, state: assumed ? 'assumed' : 'covered', thingIds, trouble, reasons };
 		}
 		if (!need.needed) return { row, state: 'not needed', thingIds, trouble: null, reasons };
-		return isAnswered(client, row)
+		return answered.has(row)
 			? { row, state: 'missing', thingIds, trouble, reasons }
 			: { row, state: 'not asked', thingIds, trouble: null, reasons: [reason('notAsked'), ...reasons] };
 	});

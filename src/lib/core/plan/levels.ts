@@ -20,6 +20,14 @@ export const WARM_MARGIN_CLO = 0.15;
 /** A stop that starts within so many minutes pays for the sweat of now, which then counts double. */
 export const BEFORE_STOP_MINUTES = 30;
 export const BEFORE_STOP_WEIGHT = 2;
+/**
+ * Sweat counts in whole steps, clo·min: a hair's breadth of warmth must not change the clothes (our assumption). Two are a
+ * fifth of a clo too much for ten minutes.
+ */
+export const SWEAT_STEP_CLOMIN = 2;
+/** What counts of some sweat, clo·min, whole numbers. */
+export const countedSweat = (cloMin: number): number =>
+	SWEAT_STEP_CLOMIN * Math.floor(Math.max(0, cloMin) / SWEAT_STEP_CLOMIN + 1e-9);
 /** Where a finger settles in gloves that are plainly too warm, °C (our assumption). */
 export const HOT_FINGER_C = 36;
 /** Boots, shells and coats come off in a heated place that lasts longer than this, minutes (common practice). */

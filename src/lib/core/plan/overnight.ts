@@ -5,6 +5,7 @@ import type { BodyCourse } from './body-course';
 import type { Finding, JudgedPhase } from './finding';
 import { rainKeptOutMin } from './needs';
 import { reason } from './reasons';
+import type { PhaseVerdict } from './verdicts';
 
 /** How wet things are, by thing id, 0…1 of what they can hold; what is dry is left out. */
 export type Wetness = ReadonlyMap<string, number>;
@@ -54,7 +55,7 @@ const DEPTHS = {
  * @param morning how wet things were when the day began
  */
 export function eveningWetness(
-	phases: readonly JudgedPhase[],
+	phases: readonly PhaseVerdict[],
 	course: BodyCourse,
 	morning: Wetness = new Map()
 ): Map<string, number> {

@@ -5,7 +5,7 @@ import { bodyCourse, type BodyCourse } from './body-course';
 import { chooseOutfits, type StagePlan } from './choose';
 import { cellsOf, type Cell } from './conditions';
 import { findingsOf, worstFirst, type Finding, type JudgedPhase } from './findings';
-import { isAnswered, ladderOf } from './ladder';
+import { answeredRows, ladderOf } from './ladder';
 import type { Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
 import { POCKET_L, packOf, packTooSmall, type Pack } from './pack';
@@ -116,6 +116,7 @@ export interface ChosenDay {
 /** The verdicts of a day whose outfits are chosen. */
 export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
 	const person = personOf(client);
+	const answered = answeredRows(client);
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
 	return judgeStage({
@@ -127,7 +128,7 @@ export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: Chose
 		outfitWhatIf: (cell) => givenWhatIf?.(cell) ?? whatIfOutfit(cell, taken, person),
 		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
 		person,
-		isUnasked: (row) => !isAnswered(client, row)
+		isUnasked: (row) => !answered.has(row)
 	});
 }
 
@@ -135,9 +136,10 @@ export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: Chose
 export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
 	const { stage, weather, client, kit, choice, cut, alike, morning, alsoCarried = new Set<string>() } = day;
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const answered = answeredRows(client);
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
-		ladder: ladderOf(verdict, client)
+		ladder: ladderOf(verdict, client, answered)
 	}));
 	judged
 		.filter(({ cell }) => cell.kind === 'sleep')
@@ -225,18 +227,17 @@ export function planStage(
 }
 
 /**
- * How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong; empty
- * while nobody has asked what there is for torso and legs.
+ * How the body fares through judged phases, minute by minute; empty while nobody has asked what there is for torso and
+ * legs.
+ * @param atHand what is at hand in a phase and could prevent what goes wrong; null where that is not asked
  */
-export function courseOf(phases: readonly PlannedPhase[], client: Client, withRemedies = true): BodyCourse {
-	if (!isAnswered(client, 'torso') || !isAnswered(client, 'legs')) return { minutes: [], moments: [] };
-	const kit = wearableThings(client);
-	const inReach = (phase: number): Cloth[] => {
-		const reach = new Set(
-			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
-		);
-		return kit.filter(({ thingId }) => reach.has(thingId));
-	};
+function bodyThrough(
+	phases: readonly PhaseVerdict[],
+	client: Client,
+	atHand: ((phase: number) => Cloth[]) | null
+): BodyCourse {
+	const answered = answeredRows(client);
+	if (!answered.has('torso') || !answered.has('legs')) return { minutes: [], moments: [] };
 	return bodyCourse(
 		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
 			cell,
@@ -244,8 +245,19 @@ export function courseOf(phases: readonly PlannedPhase[], client: Client, withRe
 			opening: Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening])),
 			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
 		})),
-		{ holdWhm2: personOf(client).marks.holdWhm2, atHand: withRemedies ? inReach : null }
+		{ holdWhm2: personOf(client).marks.holdWhm2, atHand }
 	);
+}
+
+/** How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong. */
+export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
+	const kit = wearableThings(client);
+	return bodyThrough(phases, client, (phase) => {
+		const reach = new Set(
+			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
+		);
+		return kit.filter(({ thingId }) => reach.has(thingId));
+	});
 }
 
 /** A client with the schools that hold: their own before the trip's before the house's. */
@@ -255,10 +267,14 @@ export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' 
 });
 
 /** What is still wet on the morning after a planned stage. */
-export function wetAfter(planned: PlannedStage, stage: Stage, client: Client): Wetness {
+export function wetAfter(
+	{ phases, morning }: { phases: readonly PhaseVerdict[]; morning: PlannedStage['morning'] },
+	stage: Stage,
+	client: Client
+): Wetness {
 	if (stage.bed.drying === 'everything') return new Map();
-	const before = new Map(planned.morning.map(({ thingId, share }) => [thingId, share]));
-	const evening = eveningWetness(planned.phases, courseOf(planned.phases, client, false), before);
+	const before = new Map(morning.map(({ thingId, share }) => [thingId, share]));
+	const evening = eveningWetness(phases, bodyThrough(phases, client, null), before);
 	return morningWetness(evening, wearableThings(client), stage.bed);
 }
 

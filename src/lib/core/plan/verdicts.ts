@@ -8,7 +8,7 @@ import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
 import { covers, type Cloth } from '../cloth/things';
 import { stopsSoonAfter } from './day-chains';
-import { BEFORE_STOP_MINUTES } from './levels';
+import { BEFORE_STOP_MINUTES, BEFORE_STOP_WEIGHT, countedSweat } from './levels';
 import type { Cell } from './conditions';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';
 import { localCourse, type LocalCourse } from './local';
@@ -115,7 +115,8 @@ function warmVerdict(
 	person: Person
 ): Pick<Candidate, 'verdict' | 'reasons'> | null {
 	const limitClo = air.tooWarmAboveClo + person.offsetClo;
-	if (clo <= limitClo) return null;
+	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
+	if (countedSweat((clo - limitClo) * cell.minutes * weight) === 0) return null;
 	if (cell.isStart && person.schools.start === 'warm and shed') return null;
 	const values: [string, number, string][] = [
 		['worn', clo, 'clo'],

@@ -111,12 +111,19 @@ export const tripWardrobe = (
 export const inTimeOrder = (stages: readonly Stage[]): Stage[] =>
 	[...stages].sort((a, b) => a.date.localeCompare(b.date));
 
-/** The days of a trip for one client, weather by weather, in time order. */
+/** Cells of days that were worked out before, for one trip. */
+export type KnownCells = Map<string, Cell[]>;
+
+/**
+ * The days of a trip for one client, weather by weather, in time order.
+ * @param known cells that another call has worked out for the same trip
+ */
 export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	{ closeness, mornings }: DayFacts = PLAIN
+	{ closeness, mornings }: DayFacts = PLAIN,
+	known: KnownCells = new Map()
 ): TripDays {
 	const person = personOf(client);
 	const days: TripDay[] = [];
@@ -133,7 +140,9 @@ export function tripDays(
 			const foul = foulStage(planned);
 			for (const stage of foul ? [planned, foul] : [planned]) {
 				const index = days.length;
-				const all = cellsOf(stage, weather, trip.site);
+				const place = `${weather.id} ${stage.id} ${stage === foul}`;
+				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
+				known.set(place, all);
 				const lived = all.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
 				const few = representatives(lived, closeness.get(index));
 				const morning = mornings.get(index) ?? new Map<string, number>();

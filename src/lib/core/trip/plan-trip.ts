@@ -15,7 +15,15 @@ import {
 import type { PhaseVerdict } from '../plan/verdicts';
 import { closer } from '../plan/rounds';
 import type { Wardrobe } from '../plan/wardrobe';
-import { inTimeOrder, tripDays, tripWardrobe, type DayFacts, type TripDay, type TripDays } from './days';
+import {
+	inTimeOrder,
+	tripDays,
+	tripWardrobe,
+	type DayFacts,
+	type KnownCells,
+	type TripDay,
+	type TripDays
+} from './days';
 import { carriedOn, solveWithRoom } from './room';
 import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './solve';
 import { constraintsOf, idsOf, type Wish } from './wishes';
@@ -54,6 +62,7 @@ const MOST_MORNINGS = 3;
 /** Searches one client's trip again and again, and remembers what it has worked out. */
 export class TripPlanner {
 	private readonly solvers = new Map<string, TripSolver>();
+	private readonly cells: KnownCells = new Map();
 
 	constructor(
 		readonly trip: Trip,
@@ -94,9 +103,11 @@ export class TripPlanner {
 			...(this.hit ? { hit: this.hit } : {})
 		};
 		const { key, wardrobe } = this.wardrobeFor(wishes);
-		const solver = this.solvers.get(key) ?? new TripSolver(tripDays(this.trip, this.client, wardrobe));
+		const days = (facts?: DayFacts): TripDays =>
+			tripDays(this.trip, this.client, wardrobe, facts, this.cells);
+		const dry = days();
+		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
-		const dry = tripDays(this.trip, this.client, wardrobe);
 		solver.problem = dry;
 		let own = yield* this.met(solver, wishes, options);
 		let known = '';
@@ -108,7 +119,7 @@ export class TripPlanner {
 			]);
 			if (key === known || (turn === 0 && facts.closeness.size + facts.mornings.size === 0)) break;
 			known = key;
-			solver.problem = tripDays(this.trip, this.client, wardrobe, facts);
+			solver.problem = days(facts);
 			own = yield* this.met(solver, wishes, options);
 		}
 		const { problem } = solver;
@@ -158,22 +169,20 @@ export class TripPlanner {
 			let wet: Wetness = new Map();
 			for (const stage of inTimeOrder(problem.trip.stages)) {
 				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
+				const dries = stage.bed.drying === 'everything';
+				let next: Wetness = new Map();
 				for (const day of own) {
 					if (!choice.dressed[day.index]) continue;
 					if (wet.size > 0) mornings.set(day.index, wet);
-					if (day.alike && anyWorse(judgedOf(problem, choice, day), day.cells))
+					const wets = !day.foul && !dries;
+					if (!day.alike && !wets) continue;
+					const verdicts = judgedOf(problem, choice, day);
+					if (day.alike && anyWorse(verdicts, day.cells))
 						closeness.set(day.index, closer(closeness.get(day.index) ?? 'few'));
+					const morning = [...wet].map(([thingId, share]) => ({ thingId, share }));
+					if (wets) next = wetAfter({ phases: verdicts, morning }, day.stage, problem.client);
 				}
-				const planned = own.find(({ foul }) => !foul);
-				const dries = stage.bed.drying === 'everything';
-				wet =
-					planned && choice.dressed[planned.index] && !dries
-						? wetAfter(
-								reportedDay({ ...chosenDay(problem, choice, planned), morning: wet }),
-								planned.stage,
-								problem.client
-							)
-						: new Map();
+				wet = next;
 			}
 		}
 		return { closeness, mornings };
