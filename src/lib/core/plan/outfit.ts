@@ -33,12 +33,12 @@ export function layersOf(outfit: readonly Pick<WornLayer, 'cloth'>[], region: Re
 	}));
 }
 
+const totalOf = (outfit: Outfit, region: Region, air: AirInUse, openingFactor: number): number =>
+	regionTotalM2kw(layersOf(outfit, region), air, region === 'trunk' ? openingFactor : 1);
 /** Total insulation of every region in use, m²·K/W. */
 export function totalsOf(outfit: Outfit, air: AirInUse, openingFactor = 1): RegionTotals {
 	const totals = {} as Record<Region, number>;
-	for (const region of REGIONS) {
-		totals[region] = regionTotalM2kw(layersOf(outfit, region), air, region === 'trunk' ? openingFactor : 1);
-	}
+	for (const region of REGIONS) totals[region] = totalOf(outfit, region, air, openingFactor);
 	return totals;
 }
 
@@ -81,13 +81,18 @@ export const innermost = (
 /** Order in which cloth is drawn: what hardly changes below, the trunk on top. */
 const DRAWN_ORDER: readonly Region[] = ['feet', 'calves', 'thighs', 'head', 'hands', 'arms', 'trunk'];
 
+const mainRegions = new WeakMap<Cloth['regions'], Region>();
 /** The region that a cloth mostly serves. */
-export function mainRegion(cloth: Cloth): Region {
-	return [...DRAWN_ORDER]
+export function mainRegion({ regions }: Cloth): Region {
+	const known = mainRegions.get(regions);
+	if (known) return known;
+	const made = [...DRAWN_ORDER]
 		.reverse()
 		.reduce((best, region) =>
-			AREA_SHARE[region] * cloth.regions[region] > AREA_SHARE[best] * cloth.regions[best] ? region : best
+			AREA_SHARE[region] * regions[region] > AREA_SHARE[best] * regions[best] ? region : best
 		);
+	mainRegions.set(regions, made);
+	return made;
 }
 
 export interface DrawnLayer {
@@ -104,15 +109,18 @@ export function drawnLayers(outfit: Outfit, air: AirInUse, openingFactor = 1): D
 			DRAWN_ORDER.indexOf(mainRegion(a.cloth)) - DRAWN_ORDER.indexOf(mainRegion(b.cloth)) ||
 			a.position - b.position
 	);
-	let before = outfitClo([], air, openingFactor);
-	const drawn: DrawnLayer[] = [];
+	const totals: Record<Region, number> = { ...totalsOf([], air, openingFactor) };
+	let before = resultantClo(bodyConductance(totals), air);
 	const worn: WornLayer[] = [];
-	for (const layer of ordered) {
+	return ordered.map((layer) => {
 		worn.push(layer);
 		worn.sort((a, b) => a.position - b.position);
-		const with_ = outfitClo(worn, air, openingFactor);
-		drawn.push({ thingId: layer.cloth.thingId, region: mainRegion(layer.cloth), gainClo: with_ - before });
-		before = with_;
-	}
-	return drawn;
+		// Only where it covers anything does it change anything.
+		for (const region of REGIONS)
+			if (layer.cloth.regions[region] > 0) totals[region] = totalOf(worn, region, air, openingFactor);
+		const clo = resultantClo(bodyConductance(totals), air);
+		const gainClo = clo - before;
+		before = clo;
+		return { thingId: layer.cloth.thingId, region: mainRegion(layer.cloth), gainClo };
+	});
 }

@@ -8,7 +8,7 @@ import { airInUse } from '../cloth/supply';
 import { eveningWetness, morningWetness, wetCloth } from './overnight';
 import { outfitClo } from './outfit';
 import { packOf, WATER_AND_FOOD } from './pack';
-import { courseOf, planStage, wetAfter, wetBefore } from './plan';
+import { courseOf, planStage, wearerOf, wetAfter, wetBefore } from './plan';
 import { planDocument } from '../trip/plan-trip';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
@@ -115,16 +115,16 @@ describe('the next day', () => {
 		const [one, two] = days(TENT);
 		const [first, second] = planned(TENT);
 		const wet = second!.morning.map(({ thingId, share }) => [thingId, share]);
-		expect([...wetAfter(first!, one!, guest())]).toEqual(wet);
+		expect([...wetAfter(first!, one!, wearerOf(guest()))]).toEqual(wet);
 		const alone = wetBefore([two!, one!], two!, guest(), (day, morning) =>
 			planStage(day, PLANNED, guest(), [], null, morning)
 		);
-		expect([...alone]).toEqual([...wetAfter(planStage(one!, PLANNED, guest()), one!, guest())]);
+		expect([...alone]).toEqual([...wetAfter(planStage(one!, PLANNED, guest()), one!, wearerOf(guest()))]);
 	});
 	it('does not speak of a damp shell', () => {
 		const client = guest([...KIT, 'hard-shell', 'trousers-hard-shell']);
 		const [one, two] = days(TENT);
-		const wet = wetAfter(planStage(one!, PLANNED, client), one!, client);
+		const wet = wetAfter(planStage(one!, PLANNED, client), one!, wearerOf(client));
 		const codes = planStage(two!, PLANNED, client, [], null, wet).findings.map(({ code }) => code);
 		expect(codes).not.toContain('wet-morning');
 	});

@@ -3,6 +3,7 @@ import { wearableThings, type Cloth } from '../cloth/things';
 import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
 import { bodyCourse, type BodyCourse } from './body-course';
 import { chooseOutfits, type StagePlan } from './choose';
+import type { Row } from '../cloth/parts';
 import { cellsOf, type Cell } from './conditions';
 import { findingsOf, worstFirst, type Finding, type JudgedPhase } from './findings';
 import { answeredRows, ladderOf } from './ladder';
@@ -91,11 +92,22 @@ export function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cel
 	return verdicts.some(({ cell, verdict }) => VERDICTS.indexOf(verdict) < (worst.get(cell.phaseId) ?? -1));
 }
 
+/** A client as judged: what there is to wear, and of which rows anybody has said anything. */
+export interface Wearer {
+	client: Client;
+	kit: readonly Cloth[];
+	answered: ReadonlySet<Row>;
+}
+export const wearerOf = (client: Client): Wearer => ({
+	client,
+	kit: wearableThings(client),
+	answered: answeredRows(client)
+});
+
 /** A day whose outfits are chosen, ready to be judged. */
-export interface ChosenDay {
+export interface ChosenDay extends Wearer {
 	stage: Stage;
 	weather: Weather;
-	client: Client;
 	/** as dry or wet as it is on that day */
 	kit: readonly Cloth[];
 	cells: readonly Cell[];
@@ -114,9 +126,16 @@ export interface ChosenDay {
 }
 
 /** The verdicts of a day whose outfits are chosen. */
-export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
+export function judgedDay({
+	client,
+	kit,
+	answered,
+	cells,
+	of,
+	choice,
+	givenWhatIf
+}: ChosenDay): PhaseVerdict[] {
 	const person = personOf(client);
-	const answered = answeredRows(client);
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
 	return judgeStage({
@@ -136,10 +155,9 @@ export function judgedDay({ client, kit, cells, of, choice, givenWhatIf }: Chose
 export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
 	const { stage, weather, client, kit, choice, cut, alike, morning, alsoCarried = new Set<string>() } = day;
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
-	const answered = answeredRows(client);
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
-		ladder: ladderOf(verdict, client, answered)
+		ladder: ladderOf(verdict, client, day.answered)
 	}));
 	judged
 		.filter(({ cell }) => cell.kind === 'sleep')
@@ -182,7 +200,8 @@ export function planStage(
 	morning: Wetness = new Map()
 ): PlannedStage {
 	const person = personOf(client);
-	const kit = wearableThings(client).map((cloth) =>
+	const wearer = wearerOf(client);
+	const kit = wearer.kit.map((cloth) =>
 		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
 	);
 	const cells = cellsOf(stage, weather, site);
@@ -198,9 +217,9 @@ export function planStage(
 			if (worn) giveOutfit(wardrobe, k, worn);
 		});
 		return {
+			...wearer,
 			stage,
 			weather,
-			client,
 			kit,
 			cells,
 			of,
@@ -233,10 +252,9 @@ export function planStage(
  */
 function bodyThrough(
 	phases: readonly PhaseVerdict[],
-	client: Client,
+	{ client, answered }: Wearer,
 	atHand: ((phase: number) => Cloth[]) | null
 ): BodyCourse {
-	const answered = answeredRows(client);
 	if (!answered.has('torso') || !answered.has('legs')) return { minutes: [], moments: [] };
 	return bodyCourse(
 		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
@@ -251,12 +269,12 @@ function bodyThrough(
 
 /** How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong. */
 export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
-	const kit = wearableThings(client);
-	return bodyThrough(phases, client, (phase) => {
+	const wearer = wearerOf(client);
+	return bodyThrough(phases, wearer, (phase) => {
 		const reach = new Set(
 			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
 		);
-		return kit.filter(({ thingId }) => reach.has(thingId));
+		return wearer.kit.filter(({ thingId }) => reach.has(thingId));
 	});
 }
 
@@ -270,12 +288,12 @@ export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' 
 export function wetAfter(
 	{ phases, morning }: { phases: readonly PhaseVerdict[]; morning: PlannedStage['morning'] },
 	stage: Stage,
-	client: Client
+	wearer: Wearer
 ): Wetness {
 	if (stage.bed.drying === 'everything') return new Map();
 	const before = new Map(morning.map(({ thingId, share }) => [thingId, share]));
-	const evening = eveningWetness(phases, bodyThrough(phases, client, null), before);
-	return morningWetness(evening, wearableThings(client), stage.bed);
+	const evening = eveningWetness(phases, bodyThrough(phases, wearer, null), before);
+	return morningWetness(evening, wearer.kit, stage.bed);
 }
 
 /** Wetness older than this many days is taken to have dried on the body. */
@@ -296,7 +314,8 @@ export function wetBefore(
 	const at = ordered.findIndex(({ id }) => id === stage.id);
 	const days = ordered.slice(Math.max(0, at - DAYS_WET), at);
 	const lastDry = days.findLastIndex(({ bed }) => bed.drying === 'everything');
+	const wearer = wearerOf(client);
 	return days
 		.slice(lastDry + 1)
-		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, client), new Map());
+		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, wearer), new Map());
 }

@@ -6,6 +6,7 @@ import { nightVerdict } from '../body/night';
 import { comfortableWettedness } from '../body/two-node';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
+import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
 import { covers, type Cloth } from '../cloth/things';
 import { stopsSoonAfter } from './day-chains';
 import { BEFORE_STOP_MINUTES, BEFORE_STOP_WEIGHT, countedSweat } from './levels';
@@ -235,6 +236,14 @@ function localCandidate(
 }
 
 /** The verdict of one cell, and what is carried out of it. */
+const warmestKnown = new WeakMap<AirInUse, RegionTotals>();
+/** What the warmest outfit of the catalogue gives in some air. */
+function warmestIn(air: AirInUse): RegionTotals {
+	const known = warmestKnown.get(air) ?? totalsOf(WARMEST_OUTFIT, air);
+	warmestKnown.set(air, known);
+	return known;
+}
+
 function judgeCell(
 	cell: Cell,
 	outfit: Outfit,
@@ -246,15 +255,15 @@ function judgeCell(
 ): { result: PhaseVerdict; after: Carried } {
 	const air = cellAir(cell);
 	const start = cell.fresh ? FRESH : before;
-	const clo = outfitClo(outfit, air.air, opening);
+	const totals = totalsOf(outfit, air.air, opening);
+	const clo = resultantClo(bodyConductance(totals), air.air);
 	const course = debtCourse(cell, air, clo, start.debtWhm2, person);
 	const judgedByLedger = !cell.heated && cell.kind !== 'sleep' && cell.airTempC <= LEDGER_MAX_AIR_C;
 	const band = judgedByLedger
 		? bandOf(air.balance, start.debtWhm2, cell.minutes, person.marks, person.offsetClo)
 		: null;
-	const totals = totalsOf(outfit, air.air, opening);
 	const spans = debtSpans(cell, course.loss, start.debtWhm2, person);
-	const warmest = totalsOf(WARMEST_OUTFIT, air.air);
+	const warmest = warmestIn(air.air);
 	const rested = [{ minutes: cell.minutes, inDebt: false }];
 	const fingers = localCourse('fingers', cell, start.fingersC, totals.hands, spans);
 	const toes = localCourse('toes', cell, start.toesC, totals.feet, spans);

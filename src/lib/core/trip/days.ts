@@ -1,9 +1,10 @@
-import { wearableThings, type Cloth } from '../cloth/things';
+import { wearableThings } from '../cloth/things';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import { cellsOf, foulStage, type Cell } from '../plan/conditions';
 import { dayOf, type Day } from '../plan/day-chains';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import { personOf, type Person } from '../plan/person';
+import { wearerOf, type Wearer } from '../plan/plan';
 import { representatives, type Closeness } from '../plan/rounds';
 import { wardrobeOf, type Wardrobe } from '../plan/wardrobe';
 
@@ -30,11 +31,9 @@ export interface TripDay extends Day {
 	morning: Wetness;
 }
 
-export interface TripDays {
+export interface TripDays extends Wearer {
 	trip: Trip;
-	client: Client;
 	person: Person;
-	kit: readonly Cloth[];
 	wardrobe: Wardrobe;
 	days: readonly TripDay[];
 	/** how closely the rounds of loops are looked at, by day index, where it is not few of them */
@@ -161,5 +160,5 @@ export function tripDays(
 			}
 		}
 	}
-	return { trip, client, person, kit: wearableThings(client), wardrobe, days, closeness };
+	return { trip, ...wearerOf(client), person, wardrobe, days, closeness };
 }

@@ -8,6 +8,7 @@ import {
 	planStage,
 	reportedDay,
 	schooled,
+	wearerOf,
 	wetAfter,
 	type ChosenDay,
 	type PlannedStage
@@ -180,7 +181,7 @@ export class TripPlanner {
 					if (day.alike && anyWorse(verdicts, day.cells))
 						closeness.set(day.index, closer(closeness.get(day.index) ?? 'few'));
 					const morning = [...wet].map(([thingId, share]) => ({ thingId, share }));
-					if (wets) next = wetAfter({ phases: verdicts, morning }, day.stage, problem.client);
+					if (wets) next = wetAfter({ phases: verdicts, morning }, day.stage, problem);
 				}
 				wet = next;
 			}
@@ -203,6 +204,7 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		stage: day.stage,
 		weather: day.weather,
 		client: problem.client,
+		answered: problem.answered,
 		kit: problem.kit.map((cloth) =>
 			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
 		),
@@ -285,13 +287,14 @@ export const planDocument = (
 ): PlannedStage[] => finished(documentSteps(document, client, { fixed }));
 
 function stageByStage({ trip }: Document, client: Client, fixed: readonly FixedOutfit[]): PlannedStage[] {
+	const wearer = wearerOf(client);
 	return trip.weathers.flatMap((weather) => {
 		let wet: Wetness = new Map();
 		return inTimeOrder(trip.stages).flatMap((stage) => {
 			const foul = foulStage(stage);
 			const own = planStage(stage, weather, client, fixed, trip.site, wet);
 			const variant = foul && { ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true };
-			wet = wetAfter(own, stage, client);
+			wet = wetAfter(own, stage, wearer);
 			return variant ? [own, variant] : [own];
 		});
 	});
