@@ -91,7 +91,7 @@ function spots(
 
 /**
  * For each choice of a list the least of what it can change to and what that costs from there, step by step. What is
- * changed to is tried from the best on: once even the cheapest change would cost more than what was found, the rest is.
+ * changed to is tried in bunches of one option of the first factor, each from the best on, until the rest costs more.
  * @param values of the choices that can be changed to, by place and step
  * @param caps what costs more than this for a choice of the list is left out
  * @param backward whether it is changed from these to the list instead
@@ -108,8 +108,6 @@ function nearest(
 ): Float64Array {
 	const { sizes } = frame.chain;
 	const tables = frame.changes(k);
-	const factors = sizes.length;
-	const cheapest = frame.cheapestChange(k);
 	const places = new Int32Array(list.length);
 	for (let i = 0; i < places.length; i++) places[i] = placeIn(others, list[i]!);
 	const out = new Float64Array(list.length * steps).fill(Infinity);
@@ -117,10 +115,14 @@ function nearest(
 	// A cost stands in a table at the sum of a row and a column.
 	const [t0, t1, t2, t3] = FOUR.map((f) => tables[f] ?? NO_COST) as FourTables;
 	const [a0, a1, a2, a3] = FOUR.map((f) => spots(frame, list, f, !backward)) as FourRows;
-	const columns = FOUR.map((f) => spots(frame, others, f, backward));
-	const sorted = FOUR.map(() => new Int32Array(others.length)) as FourRows;
-	const [b0, b1, b2, b3] = sorted;
+	const [c0, c1, c2, c3] = FOUR.map((f) => spots(frame, others, f, backward)) as FourRows;
+	const [b1, b2, b3] = [c1, c2, c3].map(() => new Int32Array(others.length)) as [
+		Int32Array,
+		Int32Array,
+		Int32Array
+	];
 	const rising = new Float64Array(others.length);
+	const bunches = new Bunches(sizes[0]!, others.length);
 	for (let e = 0; e < steps; e++) {
 		let same = e > 0;
 		for (let j = 0; j < others.length; j++) {
@@ -132,26 +134,76 @@ function nearest(
 			for (let i = 0; i < list.length; i++) out[i * steps + e] = out[i * steps + e - 1]!;
 			continue;
 		}
-		const order = risingOrder(own);
-		for (let f = 0; f < factors; f++)
-			for (let n = 0; n < order.length; n++) sorted[f]![n] = columns[f]![order[n]!]!;
-		for (let n = 0; n < order.length; n++) rising[n] = own[order[n]!]!;
+		const order = bunches.sort(risingOrder(own), frame.optionIn[0]!, others);
+		for (let n = 0; n < order.length; n++) {
+			const j = order[n]!;
+			rising[n] = own[j]!;
+			b1[n] = c1[j]!;
+			b2[n] = c2[j]!;
+			b3[n] = c3[j]!;
+		}
 		for (let i = 0; i < list.length; i++) {
 			const place = places[i]!;
 			const cap = caps[i]! + 0.5;
 			let best = place >= 0 && own[place]! < cap ? own[place]! : cap;
-			const [i0, i1, i2, i3] = [a0[i]!, a1[i]!, a2[i]!, a3[i]!];
-			let n = 0;
-			for (; n < order.length; n++) {
-				const value = rising[n]!;
-				if (value + cheapest >= best) break;
-				const cost = t0[i0 + b0[n]!]! + t1[i1 + b1[n]!]! + t2[i2 + b2[n]!]! + t3[i3 + b3[n]!]!;
-				if (cost + value < best) best = cost + value;
+			const i0 = a0[i]!;
+			const i1 = a1[i]!;
+			const i2 = a2[i]!;
+			const i3 = a3[i]!;
+			for (let bunch = 0; bunch < bunches.many; bunch++) {
+				const start = bunches.starts[bunch]!;
+				if (rising[start]! >= best) break;
+				const cost = t0[i0 + c0[order[start]!]!]!;
+				for (let n = start; n < bunches.starts[bunch + 1]!; n++) {
+					const value = cost + rising[n]!;
+					if (!(value < best)) break;
+					const sum = value + t1[i1 + b1[n]!]! + t2[i2 + b2[n]!]! + t3[i3 + b3[n]!]!;
+					if (sum < best) best = sum;
+				}
 			}
 			out[i * steps + e] = best < cap ? best : Infinity;
 		}
 	}
 	return out;
+}
+
+/** Choices in bunches of one option of the first factor, the best bunch first. */
+class Bunches {
+	/** first of each bunch in the order, and one more at the end */
+	readonly starts: Int32Array;
+	many = 0;
+	private readonly bunchOf: Int32Array;
+	private readonly order: Int32Array;
+
+	constructor(options: number, choices: number) {
+		this.starts = new Int32Array(options + 1);
+		this.bunchOf = new Int32Array(options);
+		this.order = new Int32Array(choices);
+	}
+
+	/** @param rising places of choices, from the best on */
+	sort(rising: Int32Array, optionOf: Uint16Array, choices: Int32Array): Int32Array {
+		const { bunchOf, starts, order } = this;
+		bunchOf.fill(-1);
+		this.many = 0;
+		const counts: number[] = [];
+		for (let n = 0; n < rising.length; n++) {
+			const option = optionOf[choices[rising[n]!]!]!;
+			if (bunchOf[option]! < 0) {
+				bunchOf[option] = this.many++;
+				counts.push(0);
+			}
+			counts[bunchOf[option]!]!++;
+		}
+		starts[0] = 0;
+		for (let bunch = 0; bunch < this.many; bunch++) starts[bunch + 1] = starts[bunch]! + counts[bunch]!;
+		const next = starts.slice(0, this.many);
+		for (let n = 0; n < rising.length; n++) {
+			const bunch = bunchOf[optionOf[choices[rising[n]!]!]!]!;
+			order[next[bunch]!++] = rising[n]!;
+		}
+		return order.subarray(0, rising.length);
+	}
 }
 
 /** Least blame and sweat after each choice of a cell, by step of the state. */
@@ -234,9 +286,15 @@ export function closerField(
 	const steps = edges.length;
 	const rests = lists.map((list, k) => restsAfter(frame, relaxed, list, k));
 	// What is left to a choice before it and after it, by the bounds that there are.
-	const places = lists.map((list, k) => Int32Array.from(list, (choice) => placeIn(field.lists[k]!, choice)));
-	const capsAfter = places.map((own, k) => Float64Array.from(own, (at) => limit - field.arriving[k]![at]!));
-	const capsBefore = places.map((own, k) => Float64Array.from(own, (at) => limit - leastAhead(field, k, at)));
+	const capsAfter = lists.map(({ length }) => new Float64Array(length));
+	const capsBefore = lists.map(({ length }) => new Float64Array(length));
+	lists.forEach((list, k) => {
+		for (let i = 0, at = 0; i < list.length; i++, at++) {
+			while (field.lists[k]![at] !== list[i]) at++;
+			capsAfter[k]![i] = limit - field.arriving[k]![at]!;
+			capsBefore[k]![i] = limit - leastAhead(field, k, at);
+		}
+	});
 	const arriving: Float64Array[] = [new Float64Array(lists[0]!.length)];
 	for (let k = 1; k < cells; k++)
 		arriving[k] = nearest(frame, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, capsBefore[k]!, true);
@@ -286,24 +344,39 @@ export function fewer(field: Field, mostChanges: number): Field {
 	const { edges, lists } = field;
 	const steps = edges.length;
 	const kept = lists.map((list, k) => {
-		const own: number[] = [];
+		const arriving = field.arriving[k]!;
+		const own = new Int32Array(list.length);
+		let many = 0;
 		for (let i = 0; i < list.length; i++)
-			if (field.arriving[k]![i]! + leastAhead(field, k, i) <= mostChanges) own.push(i);
-		return own;
+			if (arriving[i]! + leastAhead(field, k, i) <= mostChanges) own[many++] = i;
+		return own.subarray(0, many);
 	});
-	const rows = (values: Float64Array, k: number): Float64Array => {
-		const out = new Float64Array(kept[k]!.length * steps);
-		kept[k]!.forEach((i, at) => out.set(values.subarray(i * steps, (i + 1) * steps), at * steps));
-		return out;
-	};
+	if (kept.every((own, k) => own.length === lists[k]!.length)) return field;
+	const ahead = field.ahead.map((values, k) => rowsOf(values, kept[k]!, steps));
 	return {
 		...field,
-		lists: lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
-		arriving: field.arriving.map((values, k) => Float64Array.from(kept[k]!, (i) => values[i]!)),
-		ahead: field.ahead.map(rows),
-		after: field.after.map(rows),
-		rests: field.rests.map((values, k) => kept[k]!.map((i) => values[i]!))
+		lists: lists.map((list, k) => {
+			const own = new Int32Array(kept[k]!.length);
+			for (let at = 0; at < own.length; at++) own[at] = list[kept[k]![at]!]!;
+			return own;
+		}),
+		arriving: field.arriving.map((values, k) => rowsOf(values, kept[k]!, 1)),
+		ahead,
+		after:
+			field.after === field.ahead ? ahead : field.after.map((values, k) => rowsOf(values, kept[k]!, steps)),
+		rests: field.rests.map((values, k) => {
+			const own: Float64Array[] = [];
+			for (const i of kept[k]!) own.push(values[i]!);
+			return own;
+		})
 	};
+}
+/** Some rows of a table. */
+function rowsOf(values: Float64Array, rows: Int32Array, width: number): Float64Array {
+	const out = new Float64Array(rows.length * width);
+	for (let at = 0; at < rows.length; at++)
+		for (let e = 0; e < width; e++) out[at * width + e] = values[rows[at]! * width + e]!;
+	return out;
 }
 
 /** The least that a course can cost in changes, by the bounds; Infinity where none leads through. */

@@ -57,11 +57,13 @@ const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
  * searched with finer ones.
  */
 const MOST_PAIRS = 1_000_000;
-/** No steps at all. */
+/** Bounds as they are, and bounds without steps. */
+const AS_IS = 0;
 const ONE = 1000;
 /** Steps with which blame and sweat are followed at first. */
 const COARSE = 4;
 const TRIES = [
+	{ every: AS_IS, relaxedEvery: COARSE, pairs: 2000 },
 	{ every: ONE, relaxedEvery: COARSE, pairs: 5000 },
 	{ every: 12, relaxedEvery: COARSE, pairs: 20_000 },
 	{ every: 4, relaxedEvery: 1, pairs: 100_000 },
@@ -209,6 +211,7 @@ export class ChainSolver {
 		const { frame } = this;
 		let { relaxed, lists } = field;
 		if (lists.some((list) => list.length === 0)) return null;
+		if (every === AS_IS) return field;
 		if (every !== ONE) {
 			relaxed = new Relaxed(frame, lists, this.keys, this.edgesOf(relaxedEvery));
 			if (relaxed.least > field.most) return null;
