@@ -76,8 +76,14 @@ export class ChainSolver {
 	/** least key of each choice in each cell */
 	private readonly keys: Float64Array[];
 
-	/** @throws RangeError when a factor has no option */
-	constructor(readonly chain: Chain) {
+	/**
+	 * @param patience share of the usual work that coarse bounds get before finer ones are tried, 0…1
+	 * @throws RangeError when a factor has no option
+	 */
+	constructor(
+		readonly chain: Chain,
+		private readonly patience = 1
+	) {
 		this.frame = new Frame(chain);
 		this.keys = Array.from({ length: chain.cells }, (_, k) => this.frame.leastKeys(k));
 	}
@@ -235,7 +241,7 @@ export class ChainSolver {
 			const own = this.closer(field, fineness, limit);
 			const enough = own ? leastChanges(own, this.chain.startState) : Infinity;
 			if (!own || enough > limit) return { label, field, closed: true };
-			const work = { left: fineness.pairs };
+			const work = { left: fineness.every === 1 ? fineness.pairs : fineness.pairs * this.patience };
 			const found = fewestChanges(this.frame, own, { limit, enough, open: null, work });
 			if (found) {
 				label = found;
@@ -336,12 +342,13 @@ export class ChainSolver {
 
 /**
  * The best course through a chain, exact in all four levels.
+ * @param patience share of the usual work that coarse bounds get before finer ones are tried, 0…1
  * @throws RangeError when a factor has no option, or when no course leads through
  */
-export function bestCourse(chain: Chain): Course {
+export function bestCourse(chain: Chain, patience?: number): Course {
 	if (chain.cells === 0)
 		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
-	const solver = new ChainSolver(chain);
+	const solver = new ChainSolver(chain, patience);
 	const best = solver.solve();
 	if (!best) throw new RangeError('no course leads through the cells, allowed is at least one');
 	const first = solver.courseOf(best.label);

@@ -80,6 +80,16 @@ describe('lightestSet', () => {
 		expect(proven).toBe(false);
 		expect(meets(things, needs)).toBe(true);
 	});
+	it('ends, unproven, when a part holds with nothing at all', () => {
+		const { things, proven } = lightestSet(
+			new Set([0, 1]),
+			[0, 1],
+			[5, 3],
+			[{ things: [0, 1], holds: () => false }]
+		);
+		expect(proven).toBe(false);
+		expect([...things]).toEqual([0, 1]);
+	});
 	it('swaps one heavy thing for two light ones, and the other way round', () => {
 		const needs = [
 			[0, 1],

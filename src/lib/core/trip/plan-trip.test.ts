@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { kitOfSixty, longTrip } from '../../../../tests/fixtures/long-trip';
+import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
+import { SWEAT_STEP_CLOMIN } from '../plan/levels';
 import { schooled } from '../plan/plan';
 import { TripPlanner, finished, plannedDay, verdictsOn } from './plan-trip';
 import { tripSummary } from './summary';
@@ -67,5 +68,34 @@ describe('the days of a plan', () => {
 		const again = finished(new TripPlanner(document.trip, client).plan());
 		expect(again.choice.levels).toEqual(plan.choice.levels);
 		expect([...again.choice.taken].sort()).toEqual([...plan.choice.taken].sort());
+	});
+});
+
+describe('a hair’s breadth of warmth', () => {
+	const lifts = loopTrip('lifts', 4);
+	const trip = { ...lifts.document.trip, stages: lifts.document.trip.stages.slice(0, 2) };
+	const week = finished(new TripPlanner(trip, schooled(lifts.client, lifts.document)).plan());
+	it('makes nobody change at every ride of a lift', () => {
+		for (const day of week.problem.days) {
+			expect(day.all.filter(({ kind }) => kind === 'ride').length).toBeGreaterThanOrEqual(10);
+			expect(week.choice.dayLevels[day.index]!.changes).toBeLessThanOrEqual(4);
+		}
+	});
+	it('is called warm just where the search counts it', () => {
+		let counted = 0;
+		const warmer = longTrip(5, 3);
+		const walk = finished(
+			new TripPlanner(warmer.document.trip, schooled(warmer.client, warmer.document)).plan()
+		);
+		for (const own of [week, walk])
+			for (const day of own.problem.days) {
+				const warm = verdictsOn(own, day)!.some(
+					({ cell, verdict }) => day.of.has(cell) && verdict.startsWith('warm')
+				);
+				if (warm) counted++;
+				// Sweat counts for idle layers and gloves too, which are no verdict of their own.
+				if (warm) expect(own.choice.dayLevels[day.index]!.sweat).toBeGreaterThanOrEqual(SWEAT_STEP_CLOMIN);
+			}
+		expect(counted).toBeGreaterThan(0);
 	});
 });
