@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import { PARTS, ROWS } from '../cloth/parts';
 import type { Client, FixedOutfit } from '../document/types';
+import { SWEAT_STEP_CLOMIN } from './levels';
 import { holdsWithoutOver } from './findings';
 import { listOf } from './list';
 import { personOf } from './person';
@@ -40,6 +41,44 @@ describe('verdicts', () => {
 	const judge = (rows: PhaseRow[], kit: string[] | Client, base = {}, fixed: FixedOutfit[] = []) =>
 		planStage(stageOf(rows, base), PLANNED, Array.isArray(kit) ? kitOf(kit) : kit, fixed);
 
+	it('are warm from two clo·minutes too much on, the sooner the more is worn', () => {
+		const wornWith = (more: string[]): FixedOutfit[] => [
+			{
+				stageId: 'stage',
+				phaseId: 'phase-0',
+				worn: ['top-wool-mid', ...more, 'trousers-soft-shell', 'hat-warm', 'sock-mid', 'boot-winter'].map(
+					(thingId) => ({ thingId, opening: 'closed' as const })
+				)
+			}
+		];
+		const first = [['fleece'], ['fleece', 'coat-synthetic']].map((more) => {
+			for (let minutes = 1; minutes <= 60; minutes++) {
+				const { phases, levels } = judge(
+					[['move', minutes, 280, 'slope']],
+					KIT,
+					{ airTempC: -2 },
+					wornWith(more)
+				);
+				const { verdict, reasons } = phases[0]!;
+				if (verdict !== 'warm') {
+					// A coat over everything counts at work, warm or not.
+					if (more.length === 1) expect(levels.sweat).toBe(0);
+					continue;
+				}
+				const of = (name: string): number =>
+					Number(reasons.flatMap(({ values }) => values).find((value) => value.name === name)!.value);
+				const tooMuchClo = of('worn') - of('too warm above');
+				expect(tooMuchClo * minutes).toBeGreaterThan(SWEAT_STEP_CLOMIN - 0.3);
+				expect(tooMuchClo * (minutes - 1)).toBeLessThan(SWEAT_STEP_CLOMIN + 0.3);
+				expect(levels.sweat).toBeGreaterThanOrEqual(SWEAT_STEP_CLOMIN);
+				return minutes;
+			}
+			return Infinity;
+		});
+		expect(first[0]).toBeGreaterThan(1);
+		expect(first[0]).toBeLessThan(60);
+		expect(first[1]).toBeLessThan(first[0]!);
+	});
 	it('of the body never get better with more debt carried in', () => {
 		const given = (count: number): FixedOutfit[] =>
 			Array.from({ length: count }, (_, i) => ({
