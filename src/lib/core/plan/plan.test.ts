@@ -51,7 +51,7 @@ describe('verdicts', () => {
 				)
 			}
 		];
-		const first = [['fleece'], ['fleece', 'coat-synthetic']].map((more) => {
+		const first = [['coat-synthetic'], ['fleece', 'coat-synthetic']].map((more) => {
 			for (let minutes = 1; minutes <= 60; minutes++) {
 				const { phases, levels } = judge(
 					[['move', minutes, 280, 'slope']],
@@ -60,11 +60,7 @@ describe('verdicts', () => {
 					wornWith(more)
 				);
 				const { verdict, reasons } = phases[0]!;
-				if (verdict !== 'warm') {
-					// A coat over everything counts at work, warm or not.
-					if (more.length === 1) expect(levels.sweat).toBe(0);
-					continue;
-				}
+				if (verdict !== 'warm') continue;
 				const of = (name: string): number =>
 					Number(reasons.flatMap(({ values }) => values).find((value) => value.name === name)!.value);
 				const tooMuchClo = of('worn') - of('too warm above');
