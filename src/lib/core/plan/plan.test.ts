@@ -65,7 +65,7 @@ describe('verdicts', () => {
 				const { phases, levels } = judge(
 					[['move', minutes, 280, 'slope']],
 					KIT,
-					{ airTempC: 1 },
+					{ airTempC: 4 },
 					wornWith(more)
 				);
 				const { verdict, reasons } = phases[0]!;
