@@ -162,39 +162,62 @@ function separateTerms(
 	};
 }
 
-/** What the regions let through in some air, for trunk and legs together, and what depends on the head as well. */
+/** What the regions let through in some air: the sum for trunk and legs, and for what depends on the head as well. */
 interface Regions {
-	/** by opening of the front: the sum of those that are the same whatever is on the head, by trunk and legs */
+	/** by opening of the front: those that are the same whatever is on the head, by trunk and legs */
 	body: Float64Array[];
-	/** the others, by opening of the front */
-	head: { of: Float64Array[]; legs: number; heads: number; wayOf: Meeting['wayOf'] }[];
+	/** by opening: the others, by a way in which trunk and legs look from there, and by the head */
+	head: Float64Array[];
+	/** that way, by trunk and legs */
+	wayOf: Int32Array;
 }
 function regionsIn(
 	meetings: Meetings,
 	always: readonly WornLayer[],
 	air: AirInUse,
-	trunks: number,
-	legs: number
+	[trunks, legs, heads]: readonly [number, number, number]
 ): Regions {
 	const body = OPENINGS.map(() => new Float64Array(trunks * legs));
-	const head: Regions['head'] = [];
+	const shared: { meeting: Meeting; of: Float64Array[] }[] = [];
 	for (const region of REGIONS) {
 		const meeting = meetings.of(region, always);
-		const [, legWays, headWays] = meeting.ways;
-		const { wayOf } = meeting;
+		const { ways, wayOf } = meeting;
 		const opens = region === 'trunk' ? OPENINGS : OPENINGS.slice(0, 1);
-		const of = opens.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening]));
-		if (headWays > 1) {
-			head.push({ of: OPENINGS.map((_, o) => of[o] ?? of[0]!), legs: legWays, heads: headWays, wayOf });
+		const made = opens.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening]));
+		const of = OPENINGS.map((_, o) => made[o] ?? made[0]!);
+		if (ways[2] > 1) {
+			shared.push({ meeting, of });
 			continue;
 		}
 		body.forEach((sums, o) => {
-			const by = of[o] ?? of[0]!;
 			for (let t = 0, at = 0; t < trunks; t++)
-				for (let l = 0; l < legs; l++, at++) sums[at]! += by[wayOf[0][t]! * legWays + wayOf[1][l]!]!;
+				for (let l = 0; l < legs; l++, at++) sums[at]! += of[o]![wayOf[0][t]! * ways[1] + wayOf[1][l]!]!;
 		});
 	}
-	return { body, head };
+	const wayOf = new Int32Array(trunks * legs);
+	const known = new Map<number, number>();
+	const rows: { t: number; l: number }[] = [];
+	for (let t = 0, at = 0; t < trunks; t++)
+		for (let l = 0; l < legs; l++, at++) {
+			const looks = shared.reduce(
+				(key, { meeting: { ways, wayOf: own } }) => (key * ways[0] + own[0][t]!) * ways[1] + own[1][l]!,
+				0
+			);
+			let way = known.get(looks);
+			if (way === undefined) known.set(looks, (way = rows.push({ t, l }) - 1));
+			wayOf[at] = way;
+		}
+	const head = OPENINGS.map((_, o) => {
+		const sums = new Float64Array(rows.length * heads);
+		rows.forEach(({ t, l }, way) => {
+			for (const { meeting, of } of shared) {
+				const first = (meeting.wayOf[0][t]! * meeting.ways[1] + meeting.wayOf[1][l]!) * meeting.ways[2];
+				for (let h = 0; h < heads; h++) sums[way * heads + h]! += of[o]![first + meeting.wayOf[2][h]!]!;
+			}
+		});
+		return sums;
+	});
+	return { body, head, wayOf };
 }
 
 /**
@@ -218,7 +241,7 @@ export function bodyTable(
 		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
 	);
 	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
-	const regions = regionsIn(meetings, always, air.air, trunk.length, legs.length);
+	const regions = regionsIn(meetings, always, air.air, [trunk.length, legs.length, head.length]);
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	// What lets more through than this is too warm in no case.
 	const warmest = conductanceOf(tooWarmAboveClo, air.air) * (1 + 1e-9);
@@ -251,6 +274,7 @@ export function bodyTable(
 		const opens = Math.min(fronts - 1, opensTo[t]!);
 		for (let l = 0; l < legs.length; l++) {
 			const at = t * legs.length + l;
+			const way = regions.wayOf[at]! * head.length;
 			const face = faceAlways | facts.trunk[t]!.face | facts.legs[l]!.face;
 			const rain = rains && !headKeepsRain ? rainBlame(facts.trunk[t]!, facts.legs[l]!) : 0;
 			const blameHere = unmet[0][t]! + unmet[1][l]! + rain;
@@ -266,11 +290,7 @@ export function bodyTable(
 				for (let front = 0; front <= opens && tooWarm; front++) {
 					const choice = outfit * fronts + front;
 					const opening = Math.max(front, givenOpening[t]!);
-					let sum = regions.body[opening]![at]!;
-					for (let r = 0; r < regions.head.length; r++) {
-						const { of, legs: legWays, heads, wayOf } = regions.head[r]!;
-						sum += of[opening]![(wayOf[0][t]! * legWays + wayOf[1][l]!) * heads + wayOf[2][h]!]!;
-					}
+					const sum = regions.body[opening]![at]! + regions.head[opening]![way + h]!;
 					const excess = sum > warmest ? 0 : Math.max(0, resultantClo(sum, air.air) - tooWarmAboveClo);
 					tooWarm = excess > 0;
 					conductance[choice] = sum;

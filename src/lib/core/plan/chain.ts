@@ -53,7 +53,7 @@ const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
 const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
 /**
- * Work that one search may do. Bounds that know few steps of the state cost little and are tried first; what they leave is
+ * Pairs of choices that one search may look at. Bounds that know few steps of the state cost little and are tried first; what they leave is
  * searched with finer ones.
  */
 const MOST_PAIRS = 1_000_000;
@@ -145,11 +145,15 @@ export class ChainSolver {
 		for (const margin of MARGINS) {
 			// Where no course of possible changes reaches the optimum, the least that one does.
 			const wide = margin === 0 ? relaxed : relaxedBy(relaxed.least + margin - total);
-			const most = margin === 0 ? relaxed.least : this.leastReached(wide, relaxed.least + margin);
-			if (most === null) continue;
-			const { best, proven } = this.bestWithin(wide, most, spare);
-			if (best) return { ...best, proven: proven && !gaveUp };
+			const reached =
+				margin === 0
+					? { least: relaxed.least, proven: true }
+					: this.leastReached(wide, relaxed.least + margin);
+			if (!reached.proven) gaveUp = true;
+			if (reached.least === Infinity) continue;
+			const { best, proven } = this.bestWithin(wide, reached.least, spare);
 			if (!proven) gaveUp = true;
+			if (best) return { ...best, proven: !gaveUp };
 		}
 		return null;
 	}
@@ -165,21 +169,21 @@ export class ChainSolver {
 		return list.subarray(0, many);
 	}
 
-	/** The least blame and sweat of a course whose changes can be done; null when none has so little. */
-	private leastReached(relaxed: Relaxed, most: number): number | null {
-		let least: number | null = null;
-		for (let limit = most; ;) {
+	/** The least blame and sweat of a course whose changes can be done; Infinity when none has so little. */
+	private leastReached(relaxed: Relaxed, most: number): { least: number; proven: boolean } {
+		let least = Infinity;
+		for (let limit = most; limit >= relaxed.least; limit = least - 1) {
+			const work = { left: MOST_PAIRS };
 			const found = fewestChanges(this.frame, fieldApart(this.frame, relaxed, limit, relaxed.within(limit)), {
 				limit: UNLIMITED,
 				enough: UNLIMITED,
 				open: null,
-				work: { left: MOST_PAIRS }
+				work
 			});
-			if (!found) return least;
+			if (!found) return { least, proven: work.left >= 0 };
 			least = found.key;
-			limit = least - 1;
-			if (limit < relaxed.least) return least;
 		}
+		return { least, proven: true };
 	}
 
 	/**
@@ -278,7 +282,6 @@ export class ChainSolver {
 			work
 		});
 		if (!found && work.left < 0) this.gaveUp = true;
-
 		return found !== null;
 	}
 

@@ -127,8 +127,8 @@ export const RULES = {
 	},
 	warm: {
 		kind: 'assumption',
-		says: 'In work, more than 0.15 clo over neutral makes sweat.',
-		source: `neutral level of ISO 11079${MEMORY}; the margin is ${OURS}`
+		says: 'In work, more than 0.15 clo over neutral makes sweat. It counts from two clo·minutes on: a fifth of a clo too much for ten minutes, half of that before a stop.',
+		source: `neutral level of ISO 11079${MEMORY}; the margin and the step are ${OURS}`
 	},
 	warmBeforeStop: {
 		kind: 'practice',
