@@ -409,11 +409,18 @@ function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
  * to its end first, and what cannot be better than the best so far is dropped. When the work runs out, the best so far.
  * @param limit most changes
  * @param enough a course with no more changes ends the search
+ * @param byKey whether ways of little blame and sweat go first, where any course will do
  */
 export function fewestChanges(
 	frame: Frame,
 	field: Field,
-	{ limit, enough, open, work }: { limit: number; enough: number; open: Open | null; work: Work }
+	{
+		limit,
+		enough,
+		open,
+		work,
+		byKey = false
+	}: { limit: number; enough: number; open: Open | null; work: Work; byKey?: boolean }
 ): Label | null {
 	const { relaxed, edges, lists, ahead, after, rests, most } = field;
 	const { cells, startState, sizes } = frame.chain;
@@ -426,6 +433,11 @@ export function fewestChanges(
 	const seen = lists.map((list) => new Array<Label[] | undefined>(list.length));
 	let best: Label | null = null;
 	const done = (): boolean => work.left < 0 || (best !== null && best.changes <= enough);
+	/** least blame and sweat of a whole course that goes on with a choice */
+	const keyBy = (k: number, i: number, sum: number, from: number): number => {
+		const own = sum + frame.judge(k, lists[k]![i]!, from);
+		return own + rests[k]![i]![stepOf(relaxed.edges, frame.judged.state)]!;
+	};
 	const dive = (
 		k: number,
 		i: number,
@@ -467,10 +479,12 @@ export function fewestChanges(
 		// From the best on that can follow: once even the cheapest change to it is too much, the rest is.
 		const order = orderOf(field, k + 1, step);
 		const cheapest = frame.cheapestChange(k + 1);
-		const ways: { at: number; cost: number; bound: number }[] = [];
+		const ways: { at: number; cost: number; bound: number; rank: number }[] = [];
 		const consider = (at: number, cost: number): void => {
 			const bound = changes + cost + values[at * steps + step]!;
-			if (bound <= limit && (!opened || opened[k + 1]![at] === 1)) ways.push({ at, cost, bound });
+			if (!(bound <= limit) || opened?.[k + 1]![at] === 0) return;
+			const rank = byKey ? keyBy(k + 1, at, key, state) : bound;
+			if (!byKey || rank <= most) ways.push({ at, cost, bound, rank });
 		};
 		const same = placeIn(next, choice);
 		if (same >= 0) consider(same, 0);
@@ -481,17 +495,19 @@ export function fewestChanges(
 			if (j !== same) consider(j, costTo(j));
 		}
 		work.left -= n + 1;
-		ways.sort((a, b) => a.bound - b.bound || a.cost - b.cost || a.at - b.at);
+		ways.sort((a, b) => a.rank - b.rank || a.cost - b.cost || a.at - b.at);
 		for (const way of ways) {
 			if (done()) return;
 			if (way.bound <= limit) dive(k + 1, way.at, key, changes + way.cost, state, label);
 		}
 	};
 	const start = stepOf(edges, startState);
+	const rankOf = (i: number): number => (byKey ? keyBy(0, i, 0, startState) : ahead[0]![i * steps + start]!);
 	const first = [...lists[0]!.keys()]
 		.filter((i) => !opened || opened[0]![i])
-		.sort((a, b) => ahead[0]![a * steps + start]! - ahead[0]![b * steps + start]! || a - b);
-	for (const i of first) {
+		.map((i) => ({ i, rank: rankOf(i) }))
+		.sort((a, b) => a.rank - b.rank || a.i - b.i);
+	for (const { i } of first) {
 		if (done()) break;
 		if (ahead[0]![i * steps + start]! <= limit) dive(0, i, 0, 0, startState, null);
 	}

@@ -5,7 +5,8 @@ import {
 	fieldApart,
 	leastChanges,
 	type Field,
-	type Label
+	type Label,
+	type Work
 } from './chain-changes';
 import { Frame, fromKey, optionsOf, type Chain, type Open } from './chain-frame';
 import { Relaxed } from './chain-relaxed';
@@ -47,18 +48,22 @@ export interface Best extends CourseLevels {
 /** Slack that is tried first: a little sweat. */
 const FIRST_SLACK = 3;
 /** Further than the optimum without prices that courses of possible changes are looked for. */
-const MARGINS = [0, 3, 300, 30_000, 1e15] as const;
+const MARGINS = [0, 3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
 const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
 /**
- * Pairs of choices that one search may look at. Bounds that know few steps of the state cost little and are tried first; what they leave is
+ * Pairs of choices that the search of one day may look at. Bounds that know few steps of the state cost little and are tried first; what they leave is
  * searched with finer ones.
  */
-const MOST_PAIRS = 1_000_000;
+const MOST_PAIRS = 200_000;
+/** Pairs that are looked at for one question whether blame and sweat can be so low. */
+const PROBE_PAIRS = 20_000;
+/** Bounds that are worked out at most, each for a choice and a step. */
+const MOST_BOUNDS = 120_000;
 /** Bounds as they are, and bounds without steps. */
-const AS_IS = 0;
+const AS_IS = Infinity;
 const ONE = 1000;
 /** Steps with which blame and sweat are followed at first. */
 const COARSE = 4;
@@ -66,8 +71,8 @@ const TRIES = [
 	{ every: AS_IS, relaxedEvery: COARSE, pairs: 2000 },
 	{ every: ONE, relaxedEvery: COARSE, pairs: 5000 },
 	{ every: 12, relaxedEvery: COARSE, pairs: 20_000 },
-	{ every: 4, relaxedEvery: 1, pairs: 100_000 },
-	{ every: 1, relaxedEvery: 1, pairs: MOST_PAIRS }
+	{ every: 4, relaxedEvery: 1, pairs: 50_000 },
+	{ every: 1, relaxedEvery: 1, pairs: Infinity }
 ] as const;
 type Try = (typeof TRIES)[number];
 
@@ -145,13 +150,10 @@ export class ChainSolver {
 		for (const margin of MARGINS) {
 			// Where no course of possible changes reaches the optimum, the least that one does.
 			const wide = margin === 0 ? relaxed : relaxedBy(relaxed.least + margin - total);
-			const reached =
-				margin === 0
-					? { least: relaxed.least, proven: true }
-					: this.leastReached(wide, relaxed.least + margin);
-			if (!reached.proven) gaveUp = true;
-			if (reached.least === Infinity) continue;
-			const { best, proven } = this.bestWithin(wide, reached.least, spare);
+			const known = margin === 0 ? null : this.leastReached(wide, relaxed.least + margin);
+			if (margin > 0 && known?.proven === false) gaveUp = true;
+			if (margin > 0 && !known?.label) continue;
+			const { best, proven } = this.bestWithin(wide, known?.label ?? null, spare);
 			if (!proven) gaveUp = true;
 			if (best) return { ...best, proven: !gaveUp };
 		}
@@ -169,47 +171,71 @@ export class ChainSolver {
 		return list.subarray(0, many);
 	}
 
-	/** The least blame and sweat of a course whose changes can be done; Infinity when none has so little. */
-	private leastReached(relaxed: Relaxed, most: number): { least: number; proven: boolean } {
-		let least = Infinity;
-		for (let limit = most; limit >= relaxed.least; limit = least - 1) {
-			const work = { left: MOST_PAIRS };
-			const found = fewestChanges(this.frame, fieldApart(this.frame, relaxed, limit, relaxed.within(limit)), {
-				limit: UNLIMITED,
-				enough: UNLIMITED,
-				open: null,
-				work
-			});
-			if (!found) return { least, proven: work.left >= 0 };
-			least = found.key;
+	/**
+	 * A course with the least blame and sweat of those whose changes can be done, found by halving; null when none has so
+	 * little.
+	 */
+	private leastReached(relaxed: Relaxed, most: number): { label: Label | null; proven: boolean } {
+		let label: Label | null = null;
+		let proven = true;
+		let lowest = relaxed.least;
+		for (let limit = most; ; limit = Math.floor((lowest + label.key - 1) / 2)) {
+			const work = { left: PROBE_PAIRS };
+			const found: Label | null = fewestChanges(
+				this.frame,
+				fieldApart(this.frame, relaxed, limit, relaxed.within(limit)),
+				{ limit: UNLIMITED, enough: UNLIMITED, open: null, work, byKey: true }
+			);
+			if (found) label = found;
+			else lowest = limit + 1;
+			if (!found && work.left < 0) proven = false;
+			if (!label || lowest >= label.key) return { label, proven };
 		}
-		return { least, proven: true };
 	}
 
 	/**
 	 * The course with the fewest changes among those of no more than some blame and sweat: first among those of no more
 	 * changes than the bound, which are few, then among more.
+	 * @param known a course of that blame and sweat, which will do when no better one is found; else the least there is
 	 */
 	private bestWithin(
 		relaxed: Relaxed,
-		most: number,
+		known: Label | null,
 		spare: number
 	): { best: Omit<Best, 'proven'> | null; proven: boolean } {
+		const most = known?.key ?? relaxed.least;
 		const base = fieldApart(this.frame, relaxed, most, relaxed.within(most));
 		const bound = leastChanges(base, this.chain.startState);
-		let proven = true;
-		if (bound === Infinity) return { best: null, proven };
-		for (const more of MORE) {
-			const limit = bound + more;
-			const { label, field, closed } = this.bestUpTo(base, limit);
-			if (!closed) proven = false;
-			if (!label) continue;
-			const best = { ...fromKey(label.key), changes: label.changes, label };
+		const bestOf = (label: Label, field: Field): Omit<Best, 'proven'> => {
 			// What may be spent on a lighter set later has to stay.
 			const near = spare === 0 ? fewer(field, label.changes) : this.refined(base, label.changes + spare);
-			return { best: { ...best, field: near }, proven };
+			return { ...fromKey(label.key), changes: label.changes, label, field: near };
+		};
+		let proven = true;
+		if (bound === Infinity) return { best: null, proven };
+		// Where the optimum is out of reach the course that is known is near the best already.
+		const budget = { left: known ? PROBE_PAIRS : MOST_PAIRS };
+		for (const more of MORE) {
+			const { label, field, closed } = this.bestUpTo(base, bound + more, budget);
+			if (!closed) proven = false;
+			if (label) return { best: bestOf(label, field), proven };
+			if (budget.left <= 0) break;
 		}
-		return { best: null, proven };
+		const any = known ?? this.anyCourse(base);
+		return { best: any && bestOf(any, base), proven };
+	}
+
+	/** Any course of a field; null when none is found. */
+	private anyCourse({ lists, most }: Field): Label | null {
+		const close = new Relaxed(this.frame, lists, this.keys, this.chain.stateEdges);
+		if (close.least > most) return null;
+		return fewestChanges(this.frame, fieldApart(this.frame, close, most, close.within(most)), {
+			limit: UNLIMITED,
+			enough: UNLIMITED,
+			open: null,
+			work: { left: PROBE_PAIRS },
+			byKey: true
+		});
 	}
 
 	/** Some of the steps of the state: each so many. */
@@ -238,15 +264,23 @@ export class ChainSolver {
 	}
 
 	/** The course of no more than so many changes with the fewest of them; `closed` when it is proven that none has fewer. */
-	private bestUpTo(base: Field, limit: number): { label: Label | null; field: Field; closed: boolean } {
+	private bestUpTo(
+		base: Field,
+		limit: number,
+		budget: Work
+	): { label: Label | null; field: Field; closed: boolean } {
 		let label: Label | null = null;
 		let field = fewer(base, limit);
 		for (const fineness of TRIES) {
+			const choices = field.lists.reduce((sum, list) => sum + list.length, 0);
+			if ((choices * this.chain.stateEdges.length) / fineness.every > MOST_BOUNDS) break;
 			const own = this.closer(field, fineness, limit);
 			const enough = own ? leastChanges(own, this.chain.startState) : Infinity;
 			if (!own || enough > limit) return { label, field, closed: true };
-			const work = { left: fineness.every === 1 ? fineness.pairs : fineness.pairs * this.patience };
+			const pairs = fineness.every === 1 ? budget.left : fineness.pairs * this.patience;
+			const work = { left: pairs };
 			const found = fewestChanges(this.frame, own, { limit, enough, open: null, work });
+			budget.left -= pairs - work.left;
 			if (found) {
 				label = found;
 				limit = found.changes;

@@ -137,7 +137,12 @@ const DEBT_EDGES = [
 	...[270, 300, 350, 420, 500, 600]
 ];
 /** Steps of how far a finger or toe is below warm, K. */
-const LOCAL_EDGES = [-1, 0.5, 3, 6, 9, 11, 13, 15, 16.5, 18.001, 21, 24, 27, 31, 36, 44];
+const LOCAL_EDGES = [
+	-1,
+	// Blame counts by started degrees: a whole one still belongs to what is below it.
+	...Array.from({ length: 50 }, (_, i) => i / 2 + 0.001),
+	...[25.5, 27, 29, 31, 33, 36, 40, 44]
+];
 
 /** The chain of some factors, and of the opening of the front where `fronts` is more than one. */
 function chainFrom(
