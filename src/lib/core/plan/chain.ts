@@ -75,6 +75,8 @@ const TRIES = [
 	{ every: 1, relaxedEvery: 1, pairs: Infinity }
 ] as const;
 type Try = (typeof TRIES)[number];
+/** So many steps are worked out where more changes may be spent on fewer things: there are many choices then. */
+const REFINED = 12;
 
 export class ChainSolver {
 	private readonly frame: Frame;
@@ -255,9 +257,9 @@ export class ChainSolver {
 		}
 		return fewer(closerField(frame, field, relaxed, lists, this.edgesOf(every), limit), limit);
 	}
-	/** All bounds, for the choices that courses of no more than so many changes can make. */
+	/** Closer bounds with few steps, for the choices that courses of no more than so many changes can make. */
 	private refined(base: Field, limit: number): Field {
-		return TRIES.reduce(
+		return TRIES.filter(({ every }) => every >= REFINED).reduce(
 			(field, fineness) => this.closer(field, fineness, limit) ?? field,
 			fewer(base, limit)
 		);
