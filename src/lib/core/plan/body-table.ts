@@ -101,7 +101,7 @@ export const mayOpen = (cell: Cell): boolean =>
 	cell.rainMinutes === 0;
 
 /** How much sweat counts in a cell: more before a stop, nothing where one starts warm and sheds. */
-function sweatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
+export function sweatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
 	if (cell.isStart && schools.start === 'warm and shed') return 0;
 	return soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
 }

@@ -57,17 +57,14 @@ export class Relaxed {
 	private bundlesOf(list: Int32Array, k: number): Bundle[] {
 		const { frame } = this;
 		const many = frame.classesBefore(k + 1);
-		const one = many === 1 && frame.classesBefore(k) === 1;
 		const known = new Map<number, Bundle>();
-		if (one) known.set(0, { from: 0, to: 0, choices: [...list], leaders: [] });
-		else
-			for (const choice of list) {
-				const from = frame.classOf(k, choice);
-				const to = frame.classOf(k + 1, choice);
-				const bundle = known.get(from * many + to);
-				if (bundle) bundle.choices.push(choice);
-				else known.set(from * many + to, { from, to, choices: [choice], leaders: [] });
-			}
+		for (const choice of list) {
+			const from = frame.classOf(k, choice);
+			const to = frame.classOf(k + 1, choice);
+			const bundle = known.get(from * many + to);
+			if (bundle) bundle.choices.push(choice);
+			else known.set(from * many + to, { from, to, choices: [choice], leaders: [] });
+		}
 		return [...known.values()].map((bundle) => ({
 			...bundle,
 			leaders: frame.chain.leaders?.(k, bundle.choices) ?? bundle.choices
@@ -193,17 +190,12 @@ export class Relaxed {
 				const leastKey = points.reduce((least, { key }) => Math.min(least, key), Infinity);
 				for (const choice of choices) {
 					const left = most - this.keys[k]![choice]!;
-					if (leastKey > left) continue;
-					// What would not do from the lowest state with the least key does from no point.
-					const best = leastKey + this.frame.judge(k, choice, lowest);
-					if (best + after[stepOf(edges, this.frame.judged.state)]! > most) continue;
-					for (const { state, key } of points) {
-						if (key > left) continue;
-						const sum = key + this.frame.judge(k, choice, state);
-						if (sum + after[stepOf(edges, this.frame.judged.state)]! > most) continue;
-						kept.push(choice);
-						break;
-					}
+					const leads = (state: number, key: number): boolean =>
+						key <= left &&
+						key + this.frame.judge(k, choice, state) + after[stepOf(edges, this.frame.judged.state)]! <= most;
+					// What would not do from the lowest state with the least key does from no point; of one point that is all.
+					if (!leads(lowest, leastKey)) continue;
+					if (points.length === 1 || points.some(({ state, key }) => leads(state, key))) kept.push(choice);
 				}
 			}
 			return Int32Array.from(kept).sort();

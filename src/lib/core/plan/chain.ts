@@ -48,15 +48,12 @@ export interface Best extends CourseLevels {
 /** Slack that is tried first: a little sweat. */
 const FIRST_SLACK = 3;
 /** Further than the optimum without prices that courses of possible changes are looked for. */
-const MARGINS = [0, 3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
+const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
 const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
-/**
- * Pairs of choices that the search of one day may look at. Bounds that know few steps of the state cost little and are tried first; what they leave is
- * searched with finer ones.
- */
+/** Pairs of choices that the search of one day may look at. */
 const MOST_PAIRS = 200_000;
 /** Pairs that are looked at for one question whether blame and sweat can be so low. */
 const PROBE_PAIRS = 20_000;
@@ -67,9 +64,13 @@ const AS_IS = Infinity;
 const ONE = 1000;
 /** Steps with which blame and sweat are followed at first. */
 const COARSE = 4;
+/**
+ * Bounds that know few steps of the state cost little and are tried first; what they leave is searched with finer ones, and
+ * with blame and sweat followed anew for what is left, in finer steps too.
+ */
 const TRIES = [
-	{ every: AS_IS, relaxedEvery: COARSE, pairs: 2000 },
-	{ every: ONE, relaxedEvery: COARSE, pairs: 5000 },
+	{ every: AS_IS, relaxedEvery: null, pairs: 2000 },
+	{ every: ONE, relaxedEvery: null, pairs: 5000 },
 	{ every: 12, relaxedEvery: COARSE, pairs: 20_000 },
 	{ every: 4, relaxedEvery: 1, pairs: 50_000 },
 	{ every: 1, relaxedEvery: 1, pairs: Infinity }
@@ -148,16 +149,18 @@ export class ChainSolver {
 			relaxed = relaxedBy(slack);
 		}
 		if (relaxed.least === Infinity) return null;
-		let gaveUp = false;
+		const first = this.bestWithin(relaxed, null, spare);
+		if (first.best) return { ...first.best, proven: first.proven };
+		// Where no course of possible changes reaches the optimum, the least that one does.
+		let { proven } = first;
 		for (const margin of MARGINS) {
-			// Where no course of possible changes reaches the optimum, the least that one does.
-			const wide = margin === 0 ? relaxed : relaxedBy(relaxed.least + margin - total);
-			const known = margin === 0 ? null : this.leastReached(wide, relaxed.least + margin);
-			if (margin > 0 && known?.proven === false) gaveUp = true;
-			if (margin > 0 && !known?.label) continue;
-			const { best, proven } = this.bestWithin(wide, known?.label ?? null, spare);
-			if (!proven) gaveUp = true;
-			if (best) return { ...best, proven: !gaveUp };
+			const wide = relaxedBy(relaxed.least + margin - total);
+			const reached = this.leastReached(wide, relaxed.least + margin);
+			proven &&= reached.proven;
+			if (!reached.label) continue;
+			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare);
+			proven &&= closed;
+			if (best) return { ...best, proven };
 		}
 		return null;
 	}
@@ -250,7 +253,7 @@ export class ChainSolver {
 		let { relaxed, lists } = field;
 		if (lists.some((list) => list.length === 0)) return null;
 		if (every === AS_IS) return field;
-		if (every !== ONE) {
+		if (relaxedEvery !== null) {
 			relaxed = new Relaxed(frame, lists, this.keys, this.edgesOf(relaxedEvery));
 			if (relaxed.least > field.most) return null;
 			lists = relaxed.within(field.most);

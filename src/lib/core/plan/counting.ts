@@ -3,7 +3,7 @@ import type { Row } from '../cloth/parts';
 import { clamp } from '../argument';
 import type { Bed, Client, Stage } from '../document/types';
 import { ROOFED } from '../weather/wind';
-import { isAnswered } from './ladder';
+import { answeredRows } from './ladder';
 import type { PlannedStage } from './plan';
 import { reason, type Reason } from './reasons';
 import { schoolsOf } from './schools';
@@ -115,8 +115,8 @@ const isDamp = ({ kind, drying }: Bed): boolean =>
 	drying === 'nothing' && kind !== 'heated' && kind !== 'none';
 
 /** What a client has of a kind; null when there is none and nobody has asked. */
-const known = (client: Client, row: Row, has: number): number | null =>
-	has > 0 || isAnswered(client, row) ? has : null;
+const known = (answered: ReadonlySet<Row>, row: Row, has: number): number | null =>
+	has > 0 || answered.has(row) ? has : null;
 
 /**
  * How many of each kind one client needs for a trip.
@@ -128,6 +128,7 @@ export function countsOf(
 	client: Client
 ): Count[] {
 	const kit = wearableThings(client);
+	const answered = answeredRows(client);
 	const schools = schoolsOf(client.schools);
 	const washes = schools.washing === 'solved';
 	const ordered = [...stages].sort((a, b) => a.date.localeCompare(b.date));
@@ -170,7 +171,7 @@ export function countsOf(
 		counts.push({
 			kind,
 			needed,
-			has: known(client, row, totalOf(own)),
+			has: known(answered, row, totalOf(own)),
 			reasons: [
 				reason('wears', [
 					['days of wear', wornDays],
@@ -190,7 +191,7 @@ export function countsOf(
 		counts.push({
 			kind: 'gloves',
 			needed: 2,
-			has: known(client, 'hands', totalOf(gloves)),
+			has: known(answered, 'hands', totalOf(gloves)),
 			reasons: [reason('spareGloves', [['coldest felt', coldestFelt, '°C']])]
 		});
 	}
@@ -201,7 +202,7 @@ export function countsOf(
 		counts.push({
 			kind: 'shades',
 			needed: 2,
-			has: known(client, 'eyes', totalOf(kit.filter((c) => covers(c, 'eyes')))),
+			has: known(answered, 'eyes', totalOf(kit.filter((c) => covers(c, 'eyes')))),
 			reasons: [reason('spareShades')]
 		});
 

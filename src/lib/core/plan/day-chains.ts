@@ -315,26 +315,28 @@ function viewsOf(wardrobe: Wardrobe): BodyViews {
 }
 
 const cellKeys = new WeakMap<Cell, string>();
-/** All of a cell that counts for trunk, legs and head. */
-function cellKey(cell: Cell): string {
+/** What makes a cell what it is, for clothes. */
+export function cellKey(cell: Cell): string {
 	const known = cellKeys.get(cell);
 	if (known !== undefined) return known;
 	const made = JSON.stringify([
+		cell.kind,
+		cell.place,
+		cell.heated,
+		cell.minutes,
+		cell.metabolicWm2,
 		cell.airTempC,
 		cell.airVelocityMs,
-		cell.humidityPct,
-		cell.metabolicWm2,
-		cell.minutes,
-		cell.rainMinutes,
-		cell.place,
-		cell.feltTempC,
-		cell.kind,
-		cell.heated,
-		cell.isStart,
-		cell.precipitation,
-		cell.light,
-		cell.ground,
 		cell.wind10mKmh,
+		cell.feltTempC,
+		cell.humidityPct,
+		cell.precipitation,
+		cell.rainMinutes,
+		cell.ground,
+		cell.light,
+		cell.fresh,
+		cell.isStart,
+		cell.altitudeM > 4500,
 		cell.marks,
 		cell.terrain
 	]);
@@ -433,12 +435,13 @@ function keysOf(table: BodyTable): Float64Array {
 }
 
 /** The choices that no other one outdoes: who lets less heat through, for no more blame and sweat. */
-function leadersOf({ conductance, blame, sweat }: BodyTable, choices: readonly number[]): number[] {
+function leadersOf(table: BodyTable, choices: readonly number[]): number[] {
+	const { conductance } = table;
+	const keys = keysOf(table);
 	const best = new Map<number, number>();
 	for (const choice of choices) {
-		const key = keyOf(blame[choice]!, sweat[choice]!);
-		const known = best.get(key);
-		if (known === undefined || conductance[choice]! < conductance[known]!) best.set(key, choice);
+		const known = best.get(keys[choice]!);
+		if (known === undefined || conductance[choice]! < conductance[known]!) best.set(keys[choice]!, choice);
 	}
 	let least = Infinity;
 	return [...best.keys()]

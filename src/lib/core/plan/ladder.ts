@@ -115,9 +115,6 @@ export function answeredRows(client: Client): Set<Row> {
 		})
 	);
 }
-/** Whether anybody has said anything about what a client has for a row. */
-export const isAnswered = (client: Client, row: Row): boolean => answeredRows(client).has(row);
-
 const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep'];
 
 /**

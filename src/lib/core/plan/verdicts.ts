@@ -8,13 +8,14 @@ import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
 import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
 import { covers, type Cloth } from '../cloth/things';
+import { sweatWeight } from './body-table';
 import { stopsSoonAfter } from './day-chains';
-import { BEFORE_STOP_MINUTES, BEFORE_STOP_WEIGHT, countedSweat } from './levels';
+import { BEFORE_STOP_MINUTES, countedSweat } from './levels';
 import type { Cell } from './conditions';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';
 import { localCourse, type LocalCourse } from './local';
 import { acceptsWetLegs, isWetThrough } from './needs';
-import { drawnLayers, outfitClo, totalsOf, type DrawnLayer, type Outfit } from './outfit';
+import { drawnLayers, totalsOf, type DrawnLayer, type Outfit } from './outfit';
 import type { Person } from './person';
 import { reason, type Reason } from './reasons';
 
@@ -116,9 +117,8 @@ function warmVerdict(
 	person: Person
 ): Pick<Candidate, 'verdict' | 'reasons'> | null {
 	const limitClo = air.tooWarmAboveClo + person.offsetClo;
-	const weight = soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
-	if (countedSweat((clo - limitClo) * cell.minutes * weight) === 0) return null;
-	if (cell.isStart && person.schools.start === 'warm and shed') return null;
+	const tooMuchClo = Math.max(0, clo - limitClo);
+	if (countedSweat(tooMuchClo * cell.minutes * sweatWeight(cell, soon, person)) === 0) return null;
 	const values: [string, number, string][] = [
 		['worn', clo, 'clo'],
 		['too warm above', Math.max(0, limitClo), 'clo'],
@@ -193,7 +193,7 @@ function bodyVerdict(
 		...(person.offsetClo !== 0 ? [reason('offset', [['offset', person.offsetClo, 'clo']])] : [])
 	];
 	if (course.peakWhm2 > holdWhm2) {
-		const most = outfitClo(WARMEST_OUTFIT, air.air);
+		const most = resultantClo(bodyConductance(warmestIn(air.air)), air.air);
 		const band = bandOf(air.balance, 0, cell.minutes, person.marks, person.offsetClo);
 		if (band.holdClo > most) {
 			const values = reason('nothingSuffices', [

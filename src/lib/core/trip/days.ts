@@ -1,7 +1,7 @@
 import { wearableThings } from '../cloth/things';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import { cellsOf, foulStage, type Cell } from '../plan/conditions';
-import { dayOf, type Day } from '../plan/day-chains';
+import { cellKey, dayOf, type Day } from '../plan/day-chains';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import { personOf, type Person } from '../plan/person';
 import { wearerOf, type Wearer } from '../plan/plan';
@@ -39,29 +39,6 @@ export interface TripDays extends Wearer {
 	/** how closely the rounds of loops are looked at, by day index, where it is not few of them */
 	closeness: ReadonlyMap<number, Closeness>;
 }
-
-/** What makes a cell what it is, for clothes. */
-const cellKey = (cell: Cell): unknown[] => [
-	cell.kind,
-	cell.place,
-	cell.heated,
-	cell.minutes,
-	cell.metabolicWm2,
-	cell.airTempC,
-	cell.airVelocityMs,
-	cell.wind10mKmh,
-	cell.feltTempC,
-	cell.humidityPct,
-	cell.precipitation,
-	cell.rainMinutes,
-	cell.ground,
-	cell.light,
-	cell.fresh,
-	cell.isStart,
-	cell.altitudeM > 4500,
-	cell.marks,
-	cell.terrain
-];
 
 /** The same stacks, made of cloth that is wet. */
 function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
