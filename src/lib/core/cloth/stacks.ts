@@ -1,3 +1,4 @@
+import { PARTS } from './parts';
 import type { Cloth } from './things';
 
 /** One way to wear a thing: under the shell, or over everything. */
@@ -29,48 +30,58 @@ export function placementsOf(cloth: Cloth, index: number): Placement[] {
 	return ways;
 }
 
+const partsKnown = new WeakMap<Cloth, number>();
+/** Parts that a cloth covers, a bit each. */
+function partBits(cloth: Cloth): number {
+	const known = partsKnown.get(cloth);
+	if (known !== undefined) return known;
+	const bits = PARTS.reduce((all, part, i) => ((cloth.covers[part] ?? 0) > 0 ? all | (1 << i) : all), 0);
+	partsKnown.set(cloth, bits);
+	return bits;
+}
 /** Whether two cloths lie over one another anywhere. */
-export const overlap = (a: Cloth, b: Cloth): boolean =>
-	(Object.keys(a.covers) as (keyof Cloth['covers'])[]).some(
-		(part) => (a.covers[part] ?? 0) > 0 && (b.covers[part] ?? 0) > 0
-	);
+export const overlap = (a: Cloth, b: Cloth): boolean => (partBits(a) & partBits(b)) !== 0;
 
 /** What only makes one seen: a vest of bright cloth, worn over whatever else is worn. */
 export const isOverlay = ({ functions, localClo, regions }: Cloth): boolean =>
 	localClo === 0 && regions.trunk > 0 && !functions.includes('warmth');
 
+/** The layer that must go lowest comes first. */
+const lowestFirst = (a: Placement, b: Placement): number =>
+	a.high - b.high ||
+	a.low - b.low ||
+	Number(isOverlay(a.cloth)) - Number(isOverlay(b.cloth)) ||
+	a.index - b.index;
+
 /**
  * Positions for a set of placements, or null if no order works: one layer to a position where they overlap,
  * several in the middle. Positions are filled from the skin out with the layer that must go lowest.
  */
-export function stackOf(placements: readonly Placement[]): Stack | null {
-	const waiting = [...placements].sort(
-		(a, b) =>
-			a.high - b.high ||
-			a.low - b.low ||
-			Number(isOverlay(a.cloth)) - Number(isOverlay(b.cloth)) ||
-			a.index - b.index
-	);
+export const stackOf = (placements: readonly Placement[]): Stack | null =>
+	stackInOrder([...placements].sort(lowestFirst));
+
+function stackInOrder(placements: readonly Placement[]): Stack | null {
 	const layers: Stack['layers'] = [];
+	const placed = new Uint8Array(placements.length);
 	let middle = 0;
 	for (let position = 0; position <= OVER_EVERYTHING; position++) {
-		const taken: Cloth[] = [];
-		for (let i = 0; i < waiting.length;) {
-			const placement = waiting[i]!;
-			const fits = placement.low <= position && placement.high >= position;
-			const middleLayer = repeats(placement.cloth, position);
-			const free = middleLayer
-				? middle < MOST_MIDDLE_LAYERS
-				: isOverlay(placement.cloth) || !taken.some((cloth) => overlap(cloth, placement.cloth));
-			if (fits && free) {
-				layers.push({ cloth: placement.cloth, index: placement.index, position });
-				taken.push(placement.cloth);
-				if (middleLayer) middle++;
-				waiting.splice(i, 1);
-			} else i++;
-		}
+		const first = layers.length;
+		placements.forEach(({ cloth, index, low, high }, i) => {
+			if (placed[i] === 1 || low > position || high < position) return;
+			const middleLayer = repeats(cloth, position);
+			if (middleLayer ? middle >= MOST_MIDDLE_LAYERS : !isOverlay(cloth) && hides(layers, first, cloth)) return;
+			layers.push({ cloth, index, position });
+			placed[i] = 1;
+			if (middleLayer) middle++;
+		});
 	}
-	return waiting.length === 0 ? { layers } : null;
+	return layers.length === placements.length ? { layers } : null;
+}
+
+/** Whether a cloth lies over one of the layers from some place on. */
+function hides(layers: Stack['layers'], first: number, cloth: Cloth): boolean {
+	for (let i = first; i < layers.length; i++) if (overlap(layers[i]!.cloth, cloth)) return true;
+	return false;
 }
 
 /** Every legal stack that can be made of some things, the empty one included; null beyond `most` stacks. */
@@ -81,14 +92,14 @@ export function allStacks(cloths: readonly { cloth: Cloth; index: number }[], mo
 		for (const set of partial) {
 			grown.push(set);
 			for (const placement of placementsOf(cloth, index)) {
-				const next = [...set, placement];
-				if (stackOf(next)) grown.push(next);
+				const next = [...set, placement].sort(lowestFirst);
+				if (stackInOrder(next)) grown.push(next);
 			}
+			if (grown.length > most) return null;
 		}
-		if (grown.length > most) return null;
 		partial = grown;
 	}
-	return partial.map((set) => stackOf(set)!).filter(isWornOverSomething);
+	return partial.map((set) => stackInOrder(set)!).filter(isWornOverSomething);
 }
 
 /** A thing that can be worn under the shell too goes over everything only where there is a shell to go over. */

@@ -5,6 +5,7 @@ import { OPENING_FACTOR, conductanceOf, resultantClo, type AirInUse } from '../c
 import type { Stack } from '../cloth/stacks';
 import { covers } from '../cloth/things';
 import { OPENINGS } from '../document/types';
+import { keyOf } from './chain-frame';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
 import type { CellAir } from './ledger';
@@ -29,6 +30,8 @@ export interface BodyTable {
 	/** −1 where the choice is not open */
 	blame: Int32Array;
 	sweat: Int32Array;
+	/** both as one key; Infinity where the choice is not open */
+	keys: Float64Array;
 	/** heat lost at both levels; what is given back holds until it is asked again */
 	lossOf(choice: number): LossPair;
 }
@@ -175,16 +178,18 @@ function regionsIn(
 	meetings: Meetings,
 	always: readonly WornLayer[],
 	air: AirInUse,
-	[trunks, legs, heads]: readonly [number, number, number]
+	[trunks, legs, heads]: readonly [number, number, number],
+	widest: number
 ): Regions {
-	const body = OPENINGS.map(() => new Float64Array(trunks * legs));
+	const openings = OPENINGS.slice(0, widest + 1);
+	const body = openings.map(() => new Float64Array(trunks * legs));
 	const shared: { meeting: Meeting; of: Float64Array[] }[] = [];
 	for (const region of REGIONS) {
 		const meeting = meetings.of(region, always);
 		const { ways, wayOf } = meeting;
-		const opens = region === 'trunk' ? OPENINGS : OPENINGS.slice(0, 1);
+		const opens = region === 'trunk' ? openings : OPENINGS.slice(0, 1);
 		const made = opens.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening]));
-		const of = OPENINGS.map((_, o) => made[o] ?? made[0]!);
+		const of = openings.map((_, o) => made[o] ?? made[0]!);
 		if (ways[2] > 1) {
 			shared.push({ meeting, of });
 			continue;
@@ -207,7 +212,7 @@ function regionsIn(
 			if (way === undefined) known.set(looks, (way = rows.push({ t, l }) - 1));
 			wayOf[at] = way;
 		}
-	const head = OPENINGS.map((_, o) => {
+	const head = openings.map((_, o) => {
 		const sums = new Float64Array(rows.length * heads);
 		rows.forEach(({ t, l }, way) => {
 			for (const { meeting, of } of shared) {
@@ -241,7 +246,8 @@ export function bodyTable(
 		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
 	);
 	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
-	const regions = regionsIn(meetings, always, air.air, [trunk.length, legs.length, head.length]);
+	const widest = Math.max(...givenOpening, ...opensTo.map((most) => Math.min(fronts - 1, most)));
+	const regions = regionsIn(meetings, always, air.air, [trunk.length, legs.length, head.length], widest);
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	// What lets more through than this is too warm in no case.
 	const warmest = conductanceOf(tooWarmAboveClo, air.air) * (1 + 1e-9);
@@ -257,6 +263,7 @@ export function bodyTable(
 	const conductance = new Float64Array(choices);
 	const blames = new Int32Array(choices).fill(-1);
 	const sweat = new Int32Array(choices);
+	const keys = new Float64Array(choices).fill(Infinity);
 	const rains = cell.rainMinutes > 0;
 	const headKeepsRain = facts.head.some(({ top }) => top.some((one) => one !== null));
 	const rainBlame = (...stacks: StackFacts[]): number =>
@@ -295,7 +302,9 @@ export function bodyTable(
 					tooWarm = excess > 0;
 					conductance[choice] = sum;
 					blames[choice] = blame;
-					sweat[choice] = countedSweat(cell.minutes * (excess * weight + idleOf));
+					const tooMuch = excess * weight + idleOf;
+					if (tooMuch > 0) sweat[choice] = countedSweat(cell.minutes * tooMuch);
+					keys[choice] = keyOf(blame, sweat[choice]!);
 				}
 			}
 		}
@@ -307,6 +316,7 @@ export function bodyTable(
 		conductance,
 		blame: blames,
 		sweat,
+		keys,
 		lossOf: (choice) => {
 			if (neutral[choice] === 0 && minimal[choice] === 0) {
 				const clo = resultantClo(conductance[choice]!, air.air);

@@ -27,10 +27,10 @@ export interface Chain {
 	 */
 	leastKeys?(k: number): Float64Array;
 	/**
-	 * some of these choices, such that for each of them one is kept that is as good: from no state does it cost more blame and
-	 * sweat, or leave a higher state; all of them where this is not given
+	 * a number for each choice of a cell: of two with the same least key, the one with the lower number costs no more and
+	 * leaves no higher state, whatever the state before; nothing is known of them where this is not given
 	 */
-	leaders?(k: number, choices: readonly number[]): readonly number[];
+	ranks?(k: number): Float64Array;
 	startState: number;
 	/** the lowest possible state, then rising steps between which bounds are worked out apart */
 	stateEdges: readonly number[];
@@ -141,6 +141,23 @@ function changeOf(tables: readonly Float64Array[], sizes: readonly number[]): Ch
 	return { tables, cheapest, parts, classes };
 }
 
+let lastOptions: { sizes: readonly number[]; optionIn: readonly Uint16Array[] } = { sizes: [], optionIn: [] };
+/** Option of each factor in every choice; chains of a trip mostly come with the same sizes one after the other. */
+function optionsIn(sizes: readonly number[], choices: number): readonly Uint16Array[] {
+	const { sizes: last } = lastOptions;
+	if (last.length === sizes.length && last.every((size, f) => size === sizes[f])) return lastOptions.optionIn;
+	let stride = choices;
+	const optionIn = sizes.map((size) => {
+		stride /= size;
+		const own = new Uint16Array(choices);
+		for (let at = 0; at < own.length;)
+			for (let option = 0; option < size; option++, at += stride) own.fill(option, at, at + stride);
+		return own;
+	});
+	lastOptions = { sizes, optionIn };
+	return optionIn;
+}
+
 /** A chain laid out for searching. */
 export class Frame {
 	readonly choices: number;
@@ -155,14 +172,7 @@ export class Frame {
 		const { sizes } = chain;
 		this.choices = sizes.reduce((a, b) => a * b, 1);
 		if (this.choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
-		let stride = this.choices;
-		this.optionIn = sizes.map((size) => {
-			stride /= size;
-			const own = new Uint16Array(this.choices);
-			for (let at = 0; at < own.length;)
-				for (let option = 0; option < size; option++, at += stride) own.fill(option, at, at + stride);
-			return own;
-		});
+		this.optionIn = optionsIn(sizes, this.choices);
 	}
 
 	/** Blame and sweat of a choice; the state after it is in `judged`. */

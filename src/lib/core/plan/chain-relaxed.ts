@@ -19,7 +19,7 @@ interface Point {
 interface Bundle {
 	from: number;
 	to: number;
-	choices: number[];
+	choices: ArrayLike<number>;
 	leaders: readonly number[];
 }
 
@@ -57,18 +57,20 @@ export class Relaxed {
 	private bundlesOf(list: Int32Array, k: number): Bundle[] {
 		const { frame } = this;
 		const many = frame.classesBefore(k + 1);
-		const known = new Map<number, Bundle>();
+		if (frame.classesBefore(k) === 1 && many === 1) return [this.bundle(0, 0, list, k)];
+		const known = new Map<number, number[]>();
 		for (const choice of list) {
-			const from = frame.classOf(k, choice);
-			const to = frame.classOf(k + 1, choice);
-			const bundle = known.get(from * many + to);
-			if (bundle) bundle.choices.push(choice);
-			else known.set(from * many + to, { from, to, choices: [choice], leaders: [] });
+			const key = frame.classOf(k, choice) * many + frame.classOf(k + 1, choice);
+			const own = known.get(key);
+			if (own) own.push(choice);
+			else known.set(key, [choice]);
 		}
-		return [...known.values()].map((bundle) => ({
-			...bundle,
-			leaders: frame.chain.leaders?.(k, bundle.choices) ?? bundle.choices
-		}));
+		return [...known].map(([key, own]) => this.bundle(Math.floor(key / many), key % many, own, k));
+	}
+	private bundle(from: number, to: number, choices: ArrayLike<number>, k: number): Bundle {
+		const ranks = this.frame.chain.ranks?.(k);
+		const leaders = ranks ? leadersOf(choices, this.keys[k]!, ranks) : Array.from(choices);
+		return { from, to, choices, leaders };
 	}
 
 	private lowestStates(): Float64Array {
@@ -179,8 +181,10 @@ export class Relaxed {
 	/** The choices that courses of no more than some key can make, in rising order. */
 	within(most: number): Int32Array[] {
 		if (most !== this.least) this.reach(most);
-		const { edges } = this;
+		const { edges, frame } = this;
 		return this.bundles.map((bundles, k) => {
+			const keys = this.keys[k]!;
+			const ranks = frame.chain.ranks?.(k);
 			const kept: number[] = [];
 			for (const { from, to, choices } of bundles) {
 				const points = this.reached[k]!.get(from);
@@ -188,14 +192,36 @@ export class Relaxed {
 				if (!points || points.length === 0 || !after) continue;
 				const lowest = points[0]!.state;
 				const leastKey = points.reduce((least, { key }) => Math.min(least, key), Infinity);
-				for (const choice of choices) {
-					const left = most - this.keys[k]![choice]!;
-					const leads = (state: number, key: number): boolean =>
+				const leads = (choice: number): boolean => {
+					const left = most - keys[choice]!;
+					const from = (state: number, key: number): boolean =>
 						key <= left &&
-						key + this.frame.judge(k, choice, state) + after[stepOf(edges, this.frame.judged.state)]! <= most;
+						key + frame.judge(k, choice, state) + after[stepOf(edges, frame.judged.state)]! <= most;
 					// What would not do from the lowest state with the least key does from no point; of one point that is all.
-					if (!leads(lowest, leastKey)) continue;
-					if (points.length === 1 || points.some(({ state, key }) => leads(state, key))) kept.push(choice);
+					if (!from(lowest, leastKey)) return false;
+					return points.length === 1 || points.some(({ state, key }) => from(state, key));
+				};
+				/** by least key: the highest rank that is known to lead, and the lowest that is known not to */
+				const known = new Map<number, { yes: number; no: number }>();
+				for (let i = 0; i < choices.length; i++) {
+					const choice = choices[i]!;
+					if (leastKey + keys[choice]! > most) continue;
+					if (!ranks) {
+						if (leads(choice)) kept.push(choice);
+						continue;
+					}
+					let marks = known.get(keys[choice]!);
+					if (!marks) known.set(keys[choice]!, (marks = { yes: -Infinity, no: Infinity }));
+					const rank = ranks[choice]!;
+					if (rank >= marks.no) continue;
+					if (rank > marks.yes) {
+						if (!leads(choice)) {
+							marks.no = rank;
+							continue;
+						}
+						marks.yes = rank;
+					}
+					kept.push(choice);
 				}
 			}
 			return Int32Array.from(kept).sort();
@@ -210,6 +236,25 @@ export class Relaxed {
 		}
 		return least;
 	}
+}
+
+/** The choices that no other one outdoes: of a lower rank, for no higher key. */
+function leadersOf(choices: ArrayLike<number>, keys: Float64Array, ranks: Float64Array): number[] {
+	const best = new Map<number, number>();
+	for (let i = 0; i < choices.length; i++) {
+		const choice = choices[i]!;
+		const known = best.get(keys[choice]!);
+		if (known === undefined || ranks[choice]! < ranks[known]!) best.set(keys[choice]!, choice);
+	}
+	let least = Infinity;
+	return [...best.entries()]
+		.sort(([a], [b]) => a - b)
+		.map(([, choice]) => choice)
+		.filter((choice) => {
+			if (ranks[choice]! >= least) return false;
+			least = ranks[choice]!;
+			return true;
+		});
 }
 
 /** Adds a point where no other one is as low in both, and takes out what it is as low as. */

@@ -130,16 +130,10 @@ export class ChainSolver {
 	solve(open: Open = this.everything(), spare = 0): Best | null {
 		const candidates = this.keys.map((keys, k) => this.openIn(keys, k, open));
 		if (candidates.some((list) => list.length === 0)) return null;
-		const least = candidates.map((list, k) => {
-			const keys = this.keys[k]!;
-			return list.reduce((least, choice) => Math.min(least, keys[choice]!), Infinity);
-		});
+		const least = candidates.map((list, k) => leastOf(list, this.keys[k]!));
 		const total = least.reduce((sum, key) => sum + key, 0);
 		const relaxedBy = (slack: number): Relaxed => {
-			const lists = candidates.map((list, k) => {
-				const keys = this.keys[k]!;
-				return list.filter((choice) => keys[choice]! <= least[k]! + slack);
-			});
+			const lists = candidates.map((list, k) => upTo(list, this.keys[k]!, least[k]! + slack));
 			return new Relaxed(this.frame, lists, this.keys, this.edgesOf(COARSE));
 		};
 		let slack = FIRST_SLACK;
@@ -380,6 +374,20 @@ export class ChainSolver {
 				);
 		return [...used].sort((a, b) => a - b);
 	}
+}
+
+/** The least key of some choices; Infinity where there are none. */
+function leastOf(list: Int32Array, keys: Float64Array): number {
+	let least = Infinity;
+	for (let i = 0; i < list.length; i++) if (keys[list[i]!]! < least) least = keys[list[i]!]!;
+	return least;
+}
+/** Those of some choices whose key is no more than so much. */
+function upTo(list: Int32Array, keys: Float64Array, most: number): Int32Array {
+	const kept = new Int32Array(list.length);
+	let many = 0;
+	for (let i = 0; i < list.length; i++) if (keys[list[i]!]! <= most) kept[many++] = list[i]!;
+	return kept.slice(0, many);
 }
 
 /**

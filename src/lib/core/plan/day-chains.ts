@@ -7,13 +7,13 @@ import {
 } from '../body/extremities';
 import { CAREFUL_MARKS, USUAL_MARKS } from '../body/debt';
 import { WORK_WM2 } from '../body/effort';
-import { OPENING_FACTOR, regionTotalM2kw } from '../cloth/supply';
+import { OPENING_FACTOR, regionTotalM2kw, type RegionLayer } from '../cloth/supply';
 import type { Stack } from '../cloth/stacks';
 import type { Cloth } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './body-table';
-import { changeTable, keyOf, type Chain, type Judged } from './chain-frame';
+import { changeTable, type Chain, type Judged } from './chain-frame';
 import { changeBetween, changeCost, changePlace, ventCost, type Change, type ChangePlace } from './changes';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
@@ -228,19 +228,44 @@ const blameOfCold = ({ verdict, lowestC }: LocalCourse): number =>
 			? BLAME.localCool * steps(COOL_FINGER_C - lowestC, 1)
 			: 0;
 
+/** What a stack on hands or feet is in any cell: its cloths, and its layers as labelled and as squeezed. */
+interface LimbFacts {
+	worn: Cloth[];
+	labelled: RegionLayer[];
+	squeezed: RegionLayer[];
+}
+const limbFactsKnown = new WeakMap<Stack, LimbFacts>();
+function limbFactsOf(stack: Stack, region: 'hands' | 'feet'): LimbFacts {
+	const known = limbFactsKnown.get(stack);
+	if (known) return known;
+	const worn = cloths(stack);
+	const made = {
+		worn,
+		labelled: worn.map(({ localClo, regions, airPermeability }) => ({
+			localClo,
+			share: regions[region],
+			airPermeability
+		})),
+		squeezed: layersOf(stack.layers, region)
+	};
+	limbFactsKnown.set(stack, made);
+	return made;
+}
+
 /** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
 const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 	extremityJudge(day, 'fingers', spans, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.hands[option]!;
-		const worn = cloths(stack);
-		const totalM2kw = totalOf(day, 'hands', k, stack);
+		const { worn, labelled, squeezed } = limbFactsOf(stack, 'hands');
+		const { air } = day.airs[k]!;
+		const totalM2kw = regionTotalM2kw(labelled, air);
 		if (cell.heated) return { totalM2kw, blame: 0, sweat: worn.length * cell.minutes };
 		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
 		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
-		const whole = regionTotalM2kw(layersOf(asOutfit(stack), 'hands'), day.airs[k]!.air);
+		const whole = regionTotalM2kw(squeezed, air);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? whole - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
@@ -253,8 +278,8 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 	extremityJudge(day, 'toes', spans, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.feet[option]!;
-		const worn = cloths(stack);
-		const totalM2kw = totalOf(day, 'feet', k, stack);
+		const { worn, labelled } = limbFactsOf(stack, 'feet');
+		const totalM2kw = regionTotalM2kw(labelled, day.airs[k]!.air);
 		const sock = isSocked(worn) ? 0 : BLAME.noSock;
 		if (cell.heated) {
 			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;
@@ -263,17 +288,6 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), stack.layers, cell);
 		return { totalM2kw, blame: (isShod(worn) ? 0 : BLAME.bare) + sock + unmet, sweat: 0 };
 	});
-
-/** Insulation of a hand or foot in a cell, as its layers are labelled. */
-const totalOf = (day: Day, region: 'hands' | 'feet', k: number, stack: Stack): number =>
-	regionTotalM2kw(
-		cloths(stack).map((cloth) => ({
-			localClo: cloth.localClo,
-			share: cloth.regions[region],
-			airPermeability: cloth.airPermeability
-		})),
-		day.airs[k]!.air
-	);
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
 const eyesJudge =
@@ -412,46 +426,14 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 	return {
 		...chain,
 		leastKeys: (k) => {
-			const keys = keysOf(tables[k]!);
+			const { keys } = tables[k]!;
 			return open
 				? keys.map((key, choice) => (open[k]![Math.floor(choice / fronts)] ? key : Infinity))
 				: keys;
 		},
-		leaders: (k, choices) => leadersOf(tables[k]!, choices)
+		// Who lets less heat through runs up less debt.
+		ranks: (k) => tables[k]!.conductance
 	};
-}
-
-const keysKnown = new WeakMap<BodyTable, Float64Array>();
-/** Blame and sweat of every choice of a cell before its debt, as keys. */
-function keysOf(table: BodyTable): Float64Array {
-	const known = keysKnown.get(table);
-	if (known) return known;
-	const { blame, sweat } = table;
-	const keys = new Float64Array(blame.length);
-	for (let choice = 0; choice < keys.length; choice++)
-		keys[choice] = blame[choice]! < 0 ? Infinity : keyOf(blame[choice]!, sweat[choice]!);
-	keysKnown.set(table, keys);
-	return keys;
-}
-
-/** The choices that no other one outdoes: who lets less heat through, for no more blame and sweat. */
-function leadersOf(table: BodyTable, choices: readonly number[]): number[] {
-	const { conductance } = table;
-	const keys = keysOf(table);
-	const best = new Map<number, number>();
-	for (const choice of choices) {
-		const known = best.get(keys[choice]!);
-		if (known === undefined || conductance[choice]! < conductance[known]!) best.set(keys[choice]!, choice);
-	}
-	let least = Infinity;
-	return [...best.keys()]
-		.sort((a, b) => a - b)
-		.map((key) => best.get(key)!)
-		.filter((choice) => {
-			if (conductance[choice]! >= least) return false;
-			least = conductance[choice]!;
-			return true;
-		});
 }
 
 export interface Dressed {

@@ -31,6 +31,18 @@ export interface CellAir {
 	tooWarmAboveClo: number;
 }
 const known = new WeakMap<Cell, CellAir>();
+/** Heated places are alike on many days, and the two-node body takes long: the last answers are kept. */
+const tooWetKnown = new Map<string, number>();
+const MOST_KNOWN = 500;
+function tooWetAbove(climate: Parameters<typeof tooWetAboveClo>[0]): number {
+	const key = JSON.stringify(climate);
+	const before = tooWetKnown.get(key);
+	if (before !== undefined) return before;
+	if (tooWetKnown.size >= MOST_KNOWN) tooWetKnown.clear();
+	const made = tooWetAboveClo(climate);
+	tooWetKnown.set(key, made);
+	return made;
+}
 export function cellAir(cell: Cell): CellAir {
 	const before = known.get(cell);
 	if (before) return before;
@@ -40,7 +52,7 @@ export function cellAir(cell: Cell): CellAir {
 		air: airInUse(airVelocityMs, pumpingSpeedMs(metabolicWm2)),
 		balance,
 		tooWarmAboveClo: isWarmSide(cell)
-			? tooWetAboveClo({ airTempC, airVelocityMs, humidityPct, metabolicWm2 })
+			? tooWetAbove({ airTempC, airVelocityMs, humidityPct, metabolicWm2 })
 			: metabolicWm2 >= WORK_WM2
 				? cloFromM2kw(requiredInsulationM2kw(balance.neutral)) + WARM_MARGIN_CLO
 				: Infinity
