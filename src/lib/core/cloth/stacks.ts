@@ -69,7 +69,8 @@ function stackInOrder(placements: readonly Placement[]): Stack | null {
 		placements.forEach(({ cloth, index, low, high }, i) => {
 			if (placed[i] === 1 || low > position || high < position) return;
 			const middleLayer = repeats(cloth, position);
-			if (middleLayer ? middle >= MOST_MIDDLE_LAYERS : !isOverlay(cloth) && hides(layers, first, cloth)) return;
+			if (middleLayer ? middle >= MOST_MIDDLE_LAYERS : !isOverlay(cloth) && hides(layers, first, cloth))
+				return;
 			layers.push({ cloth, index, position });
 			placed[i] = 1;
 			if (middleLayer) middle++;

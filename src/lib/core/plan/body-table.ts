@@ -27,12 +27,9 @@ import type { Wardrobe } from './wardrobe';
 export interface BodyTable {
 	/** heat that the outfit lets through, W/(m²·K) */
 	conductance: Float64Array;
-	/** −1 where the choice is not open */
-	blame: Int32Array;
-	sweat: Int32Array;
-	/** both as one key; Infinity where the choice is not open */
+	/** blame and sweat that it has whatever the debt, as a key; Infinity where the choice is not open */
 	keys: Float64Array;
-	/** heat lost at both levels; what is given back holds until it is asked again */
+	/** heat lost at both levels */
 	lossOf(choice: number): LossPair;
 }
 
@@ -183,6 +180,8 @@ function regionsIn(
 ): Regions {
 	const openings = OPENINGS.slice(0, widest + 1);
 	const body = openings.map(() => new Float64Array(trunks * legs));
+	const byTrunk = openings.map(() => new Float64Array(trunks));
+	const byLegs = openings.map(() => new Float64Array(legs));
 	const shared: { meeting: Meeting; of: Float64Array[] }[] = [];
 	for (const region of REGIONS) {
 		const meeting = meetings.of(region, always);
@@ -194,11 +193,18 @@ function regionsIn(
 			shared.push({ meeting, of });
 			continue;
 		}
-		body.forEach((sums, o) => {
-			for (let t = 0, at = 0; t < trunks; t++)
-				for (let l = 0; l < legs; l++, at++) sums[at]! += of[o]![wayOf[0][t]! * ways[1] + wayOf[1][l]!]!;
+		// What only one of the two changes is added up for it alone.
+		const [sums, many] =
+			ways[1] === 1 ? [byTrunk, [trunks, 1]] : ways[0] === 1 ? [byLegs, [1, legs]] : [body, [trunks, legs]];
+		sums.forEach((own, o) => {
+			for (let t = 0, at = 0; t < many[0]!; t++)
+				for (let l = 0; l < many[1]!; l++, at++) own[at]! += of[o]![wayOf[0][t]! * ways[1] + wayOf[1][l]!]!;
 		});
 	}
+	body.forEach((sums, o) => {
+		for (let t = 0, at = 0; t < trunks; t++)
+			for (let l = 0; l < legs; l++, at++) sums[at]! += byTrunk[o]![t]! + byLegs[o]![l]!;
+	});
 	const wayOf = new Int32Array(trunks * legs);
 	const known = new Map<number, number>();
 	const rows: { t: number; l: number }[] = [];
@@ -261,9 +267,7 @@ export function bodyTable(
 	);
 	const choices = trunk.length * legs.length * head.length * fronts;
 	const conductance = new Float64Array(choices);
-	const blames = new Int32Array(choices).fill(-1);
-	const sweat = new Int32Array(choices);
-	const keys = new Float64Array(choices).fill(Infinity);
+	const keys = new Float64Array(choices);
 	const rains = cell.rainMinutes > 0;
 	const headKeepsRain = facts.head.some(({ top }) => top.some((one) => one !== null));
 	const rainBlame = (...stacks: StackFacts[]): number =>
@@ -293,41 +297,31 @@ export function bodyTable(
 				if (rains && headKeepsRain) blame += rainBlame(facts.trunk[t]!, facts.legs[l]!, facts.head[h]!);
 				const idleOf = idleHere + idle[2][h]!;
 				// Nobody opens what is not too warm.
-				let tooWarm = true;
-				for (let front = 0; front <= opens && tooWarm; front++) {
-					const choice = outfit * fronts + front;
+				const first = outfit * fronts;
+				let front = 0;
+				for (let tooWarm = true; front <= opens && tooWarm; front++) {
 					const opening = Math.max(front, givenOpening[t]!);
 					const sum = regions.body[opening]![at]! + regions.head[opening]![way + h]!;
 					const excess = sum > warmest ? 0 : Math.max(0, resultantClo(sum, air.air) - tooWarmAboveClo);
 					tooWarm = excess > 0;
-					conductance[choice] = sum;
-					blames[choice] = blame;
 					const tooMuch = excess * weight + idleOf;
-					if (tooMuch > 0) sweat[choice] = countedSweat(cell.minutes * tooMuch);
-					keys[choice] = keyOf(blame, sweat[choice]!);
+					conductance[first + front] = sum;
+					keys[first + front] = keyOf(blame, tooMuch > 0 ? countedSweat(cell.minutes * tooMuch) : 0);
 				}
+				for (; front < fronts; front++) keys[first + front] = Infinity;
 			}
 		}
 	}
-	const neutral = new Float64Array(choices);
-	const minimal = new Float64Array(choices);
-	const loss = { neutralWm2: 0, minimalWm2: 0 };
+	const losses = new Map<number, LossPair>();
 	return {
 		conductance,
-		blame: blames,
-		sweat,
 		keys,
 		lossOf: (choice) => {
-			if (neutral[choice] === 0 && minimal[choice] === 0) {
-				const clo = resultantClo(conductance[choice]!, air.air);
-				({ neutralWm2: neutral[choice], minimalWm2: minimal[choice] } = lossOf(
-					air.balance,
-					clo,
-					person.offsetClo
-				));
+			let loss = losses.get(choice);
+			if (!loss) {
+				loss = lossOf(air.balance, resultantClo(conductance[choice]!, air.air), person.offsetClo);
+				losses.set(choice, loss);
 			}
-			loss.neutralWm2 = neutral[choice]!;
-			loss.minimalWm2 = minimal[choice]!;
 			return loss;
 		}
 	};

@@ -54,9 +54,11 @@ export interface Open {
 /** Blame and sweat in one number, so that strict order is one comparison. */
 const BLAME_UNIT = 1e7;
 export const keyOf = (blame: number, sweat: number): number => blame * BLAME_UNIT + sweat;
+export const blameIn = (key: number): number => Math.floor(key / BLAME_UNIT);
+export const sweatIn = (key: number): number => key - BLAME_UNIT * blameIn(key);
 export const fromKey = (key: number): { blame: number; sweat: number } => ({
-	blame: Math.floor(key / BLAME_UNIT),
-	sweat: key % BLAME_UNIT
+	blame: blameIn(key),
+	sweat: sweatIn(key)
 });
 
 /** Index of the step in which a state lies. */

@@ -13,7 +13,7 @@ import type { Cloth } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './body-table';
-import { changeTable, type Chain, type Judged } from './chain-frame';
+import { blameIn, changeTable, sweatIn, type Chain, type Judged } from './chain-frame';
 import { changeBetween, changeCost, changePlace, ventCost, type Change, type ChangePlace } from './changes';
 import type { Cell } from './conditions';
 import { blameOfUnmet, demandsOf } from './demands';
@@ -405,21 +405,22 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 		(k, choice, state, into) => {
 			const cell = cells[k]!;
 			const table = tables[k]!;
-			if (table.blame[choice]! < 0 || (open && !open[k]![Math.floor(choice / fronts)])) {
+			const least = table.keys[choice]!;
+			if (least === Infinity || (open && !open[k]![Math.floor(choice / fronts)])) {
 				into.blame = Infinity;
 				into.state = state;
 				return;
 			}
 			const start = restart(cell, state);
 			const end = debtEndWhm2(cell, table.lossOf(choice), start, person);
-			const peak = Math.max(start, end);
 			into.state = end;
-			into.sweat = table.sweat[choice]!;
-			into.blame = cell.heated
-				? table.blame[choice]!
-				: table.blame[choice]! +
-					BLAME.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
-					BLAME.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
+			into.blame = blameIn(least);
+			into.sweat = sweatIn(least);
+			if (cell.heated) return;
+			const peak = Math.max(start, end);
+			into.blame +=
+				BLAME.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
+				BLAME.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
 		},
 		fronts
 	);

@@ -7,6 +7,7 @@ import { OPENING_FACTOR, airInUse, bodyConductance } from '../cloth/supply';
 import { wearableThings } from '../cloth/things';
 import { OPENINGS } from '../document/types';
 import { bodyTable, bodyViews, mayOpen, opensBy } from './body-table';
+import { blameIn } from './chain-frame';
 import { cellAir } from './ledger';
 import { BODY_FACTORS, Meetings, conductances } from './meetings';
 import { outfitClo, totalsOf, type WornLayer } from './outfit';
@@ -80,13 +81,13 @@ describe('the table of a cell', () => {
 				const loss = lossOf(air.balance, clo, person.offsetClo);
 				expect(table.lossOf(choice).neutralWm2).toBeCloseTo(loss.neutralWm2, 6);
 				expect(table.lossOf(choice).minimalWm2).toBeCloseTo(loss.minimalWm2, 6);
-				expect(table.blame[choice]).toBeGreaterThanOrEqual(0);
+				expect(blameIn(table.keys[choice]!)).toBeGreaterThanOrEqual(0);
 				for (let front = 1; front < fronts; front++) {
 					// What does not open, or is not too warm as it is, has no other front.
-					const isOpen = table.blame[choice + front]! >= 0;
+					const isOpen = table.keys[choice + front]! < Infinity;
 					if (front > opensBy(trunk[t]!)) expect(isOpen).toBe(false);
 					if (isOpen) {
-						expect(table.sweat[choice + front - 1]).toBeGreaterThanOrEqual(table.sweat[choice + front]!);
+						expect(table.keys[choice + front - 1]).toBeGreaterThanOrEqual(table.keys[choice + front]!);
 						expect(table.conductance[choice + front]).toBeGreaterThan(table.conductance[choice]!);
 					}
 				}

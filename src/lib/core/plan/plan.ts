@@ -7,7 +7,8 @@ import type { Row } from '../cloth/parts';
 import { cellsOf, type Cell } from './conditions';
 import { findingsOf, worstFirst, type Finding, type JudgedPhase } from './findings';
 import { answeredRows, ladderOf } from './ladder';
-import type { Outfit } from './outfit';
+import { cellAir } from './ledger';
+import { drawnLayers, type DrawnLayer, type Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
 import { POCKET_L, packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
@@ -23,6 +24,8 @@ export interface CarriedThing {
 }
 
 export interface PlannedPhase extends JudgedPhase {
+	/** what each layer adds, in the order of the drawing */
+	drawn: DrawnLayer[];
 	carried: CarriedThing[];
 	pack: Pack;
 }
@@ -151,6 +154,13 @@ export function judgedDay({
 	});
 }
 
+/** How far the front of an outfit is open, as the factor left on the trunk. */
+const openingOf = (outfit: Outfit): number =>
+	Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening]));
+/** Nights are not drawn: a bag is no stack of layers. */
+const drawnIn = ({ cell, outfit }: PhaseVerdict): DrawnLayer[] =>
+	cell.kind === 'sleep' ? [] : drawnLayers(outfit, cellAir(cell).air, openingOf(outfit));
+
 /** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
 export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
 	const { stage, weather, client, kit, choice, cut, alike, morning, alsoCarried = new Set<string>() } = day;
@@ -165,7 +175,12 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 	const along = new Set([...takenIds, ...alsoCarried]);
 	const phases = judged.map((phase, k): PlannedPhase => {
 		const carried = carriedIn(k, judged, along, kit);
-		return { ...phase, carried, pack: packOf(carried, kit, stage.groupLoadL, morning) };
+		return {
+			...phase,
+			drawn: drawnIn(phase),
+			carried,
+			pack: packOf(carried, kit, stage.groupLoadL, morning)
+		};
 	});
 	return {
 		weather: weather.id,
@@ -260,7 +275,7 @@ function bodyThrough(
 		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
 			cell,
 			outfit,
-			opening: Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening])),
+			opening: openingOf(outfit),
 			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
 		})),
 		{ holdWhm2: personOf(client).marks.holdWhm2, atHand }

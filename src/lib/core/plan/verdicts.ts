@@ -15,7 +15,7 @@ import type { Cell } from './conditions';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from './ledger';
 import { localCourse, type LocalCourse } from './local';
 import { acceptsWetLegs, isWetThrough } from './needs';
-import { drawnLayers, totalsOf, type DrawnLayer, type Outfit } from './outfit';
+import { totalsOf, type Outfit } from './outfit';
 import type { Person } from './person';
 import { reason, type Reason } from './reasons';
 
@@ -43,7 +43,6 @@ export interface PhaseVerdict {
 	/** insulation as worn above which it is too warm here, clo; null where that cannot happen */
 	tooWarmAboveClo: number | null;
 	resultantClo: number;
-	drawn: DrawnLayer[];
 	startDebtWhm2: number;
 	debtWhm2: number;
 	peakDebtWhm2: number;
@@ -320,7 +319,6 @@ function judgeCell(
 			tooWarmAboveClo:
 				air.tooWarmAboveClo === Infinity ? null : Math.max(0, air.tooWarmAboveClo + person.offsetClo),
 			resultantClo: clo,
-			drawn: drawnLayers(outfit, air.air, opening),
 			startDebtWhm2: start.debtWhm2,
 			debtWhm2: course.endWhm2,
 			peakDebtWhm2: course.peakWhm2,
@@ -373,7 +371,6 @@ function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked:
 		band: null,
 		tooWarmAboveClo: null,
 		resultantClo: 0,
-		drawn: [],
 		startDebtWhm2: 0,
 		debtWhm2: 0,
 		peakDebtWhm2: 0,

@@ -1,5 +1,6 @@
 import type { Client, Document, FixedOutfit, Trip } from '../document/types';
 import { foulStage } from '../plan/conditions';
+import type { Dressed } from '../plan/day-chains';
 import type { HittingSolver } from '../plan/lightest';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import {
@@ -221,8 +222,14 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 	};
 }
 
-const judgedOf = (problem: TripDays, choice: TripChoice, day: TripDay): PhaseVerdict[] =>
-	judgedDay(chosenDay(problem, choice, day));
+const judgedKnown = new WeakMap<Dressed, PhaseVerdict[]>();
+/** The verdicts of a day, worked out once as long as the same is worn. */
+function judgedOf(problem: TripDays, choice: TripChoice, day: TripDay): PhaseVerdict[] {
+	const dressed = choice.dressed[day.index]!;
+	const verdicts = judgedKnown.get(dressed) ?? judgedDay(chosenDay(problem, choice, day));
+	judgedKnown.set(dressed, verdicts);
+	return verdicts;
+}
 
 /** The verdicts of one day of a plan; null where the search was stopped before it. */
 export const verdictsOn = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] | null =>
@@ -232,7 +239,8 @@ export const verdictsOn = ({ problem, choice }: TripPlan, day: TripDay): PhaseVe
 export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay): PlannedStage | null {
 	if (!choice.dressed[day.index]) return null;
 	const alsoCarried = carried.get(day.stage.id) ?? new Set<string>();
-	return { ...reportedDay({ ...chosenDay(problem, choice, day), alsoCarried }), foul: day.foul };
+	const chosen = { ...chosenDay(problem, choice, day), alsoCarried };
+	return { ...reportedDay(chosen, judgedOf(problem, choice, day)), foul: day.foul };
 }
 
 /** Runs a search to its end. */

@@ -230,10 +230,7 @@ export class TripSolver {
 				if (!step.value) return null;
 				groups[group] = step.value;
 			}
-			const dressed = days.map((day) => {
-				const body = groups.body.choices[day.index];
-				return body ? dressedBy(day, body, others[day.index]!) : null;
-			});
+			const dressed = days.map((day) => this.dressedOf(day, groups, others[day.index]!));
 			const next = days.map((day) =>
 				dressed[day.index] ? spansOf(day, dressed[day.index]!) : now[day.index]!
 			);
@@ -245,6 +242,23 @@ export class TripSolver {
 			spans = next;
 		}
 		return best;
+	}
+
+	private readonly dressedKnown = new Map<string, Dressed>();
+	/** What is worn on a day; the same object as long as the same is worn. Null where the day is not solved. */
+	private dressedOf(
+		day: TripDay,
+		groups: Record<Group, GroupChoice>,
+		others: readonly Outfit[]
+	): Dressed | null {
+		const body = groups.body.choices[day.index];
+		if (!body) return null;
+		const rounds = this.problem.closeness.get(day.index);
+		const chosen = GROUPS.map((group) => groups[group].choices[day.index]);
+		const key = `${day.index}|${day.key}|${rounds}|${JSON.stringify(chosen)}`;
+		const dressed = this.dressedKnown.get(key) ?? dressedBy(day, body, others);
+		this.dressedKnown.set(key, dressed);
+		return dressed;
 	}
 
 	private tablesOf(day: TripDay): BodyTables {
