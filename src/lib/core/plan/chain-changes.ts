@@ -32,8 +32,6 @@ export interface Field {
 	ahead: readonly Float64Array[];
 	/** fewest changes from a choice on, by place and step of the state after its cell */
 	after: readonly Float64Array[];
-	/** least blame and sweat after a choice, by place and step of the state */
-	rests: readonly Float64Array[][];
 }
 
 /** A count of work, so that results repeat. */
@@ -206,11 +204,13 @@ class Bunches {
 	}
 }
 
-/** Least blame and sweat after each choice of a cell, by step of the state. */
-function restsAfter(frame: Frame, relaxed: Relaxed, list: Int32Array, k: number): Float64Array[] {
-	const rests: Float64Array[] = [];
-	for (const choice of list) rests.push(relaxed.restsFrom(k + 1, frame.classOf(k + 1, choice))!);
-	return rests;
+/** The options of a factor that some choices have. */
+function optionsUsed(choices: Int32Array, optionIn: Uint16Array, size: number): number[] {
+	const seen = new Uint8Array(size);
+	for (let i = 0; i < choices.length; i++) seen[optionIn[choices[i]!]!] = 1;
+	const used: number[] = [];
+	for (let option = 0; option < size; option++) if (seen[option] === 1) used.push(option);
+	return used;
 }
 
 /** Bounds that look at each factor apart, whatever the state: quick, and often enough. */
@@ -225,23 +225,16 @@ export function fieldApart(
 	const after = lists.map((list) => new Float64Array(list.length));
 	sizes.forEach((size, f) => {
 		const option = frame.optionIn[f]!;
-		const used = lists.map((list) => {
-			const seen = new Uint8Array(size);
-			for (let i = 0; i < list.length; i++) seen[option[list[i]!]!] = 1;
-			return seen;
-		});
+		const used = lists.map((list) => optionsUsed(list, option, size));
 		/** the least of going from an option of one cell to those of another */
 		const from = (values: Float64Array, k: number, to: number, backward: boolean): Float64Array => {
 			const table = frame.changes(Math.max(k, to))[f]!;
 			const out = new Float64Array(size).fill(Infinity);
-			for (let own = 0; own < size; own++) {
-				if (used[k]![own] === 0) continue;
-				for (let other = 0; other < size; other++) {
-					if (used[to]![other] === 0) continue;
+			for (const own of used[k]!)
+				for (const other of used[to]!) {
 					const value = values[other]! + table[backward ? other * size + own : own * size + other]!;
 					if (value < out[own]!) out[own] = value;
 				}
-			}
 			return out;
 		};
 		let values: Float64Array = new Float64Array(size);
@@ -255,7 +248,6 @@ export function fieldApart(
 			for (let i = 0; i < lists[k]!.length; i++) after[k]![i]! += values[option[lists[k]![i]!]!]!;
 		}
 	});
-	const rests = lists.map((list, k) => restsAfter(frame, relaxed, list, k));
 	return {
 		relaxed,
 		most,
@@ -263,8 +255,7 @@ export function fieldApart(
 		lists,
 		arriving,
 		ahead: after,
-		after,
-		rests
+		after
 	};
 }
 
@@ -284,7 +275,6 @@ export function closerField(
 	const { cells } = frame.chain;
 	const { most } = field;
 	const steps = edges.length;
-	const rests = lists.map((list, k) => restsAfter(frame, relaxed, list, k));
 	// What is left to a choice before it and after it, by the bounds that there are.
 	const capsAfter = lists.map(({ length }) => new Float64Array(length));
 	const capsBefore = lists.map(({ length }) => new Float64Array(length));
@@ -308,10 +298,11 @@ export function closerField(
 				? new Float64Array(list.length * steps)
 				: nearest(frame, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps, capsAfter[k]!);
 		const first = stepOf(edges, relaxed.lowest[k]!);
+		const classes = frame.classesOf(k);
 		const onward = new Float64Array(steps);
 		for (let i = 0; i < list.length; i++) {
 			const choice = list[i]!;
-			const inClass = frame.classOf(k, choice);
+			const inClass = classes?.[choice] ?? 0;
 			// From within one step the state can end in any step from that of its lower edge on.
 			for (let e = steps - 1, least = Infinity; e >= 0; e--)
 				onward[e] = least = Math.min(least, next[i * steps + e]!);
@@ -321,14 +312,14 @@ export function closerField(
 				const key = before + frame.judge(k, choice, Math.max(edges[e]!, relaxed.lowest[k]!));
 				const { state } = frame.judged;
 				// A higher state does no better.
-				if (key + rests[k]![i]![stepOf(relaxed.edges, state)]! > most) continue;
+				if (key + relaxed.restAfter(k, choice, state) > most) continue;
 				own[i * steps + e] = onward[stepOf(edges, state)]!;
 			}
 		}
 		ahead[k] = own;
 		after[k] = next;
 	}
-	return { relaxed, most, edges, lists, arriving, ahead, after, rests };
+	return { relaxed, most, edges, lists, arriving, ahead, after };
 }
 
 /** Fewest changes from a choice on, from whatever state. */
@@ -363,12 +354,7 @@ export function fewer(field: Field, mostChanges: number): Field {
 		arriving: field.arriving.map((values, k) => rowsOf(values, kept[k]!, 1)),
 		ahead,
 		after:
-			field.after === field.ahead ? ahead : field.after.map((values, k) => rowsOf(values, kept[k]!, steps)),
-		rests: field.rests.map((values, k) => {
-			const own: Float64Array[] = [];
-			for (const i of kept[k]!) own.push(values[i]!);
-			return own;
-		})
+			field.after === field.ahead ? ahead : field.after.map((values, k) => rowsOf(values, kept[k]!, steps))
 	};
 }
 /** Some rows of a table. */
@@ -422,7 +408,7 @@ export function fewestChanges(
 		byKey = false
 	}: { limit: number; enough: number; open: Open | null; work: Work; byKey?: boolean }
 ): Label | null {
-	const { relaxed, edges, lists, ahead, after, rests, most } = field;
+	const { relaxed, edges, lists, ahead, after, most } = field;
 	const { cells, startState, sizes } = frame.chain;
 	const steps = edges.length;
 	const factors = sizes.length;
@@ -435,8 +421,8 @@ export function fewestChanges(
 	const done = (): boolean => work.left < 0 || (best !== null && best.changes <= enough);
 	/** least blame and sweat of a whole course that goes on with a choice */
 	const keyBy = (k: number, i: number, sum: number, from: number): number => {
-		const own = sum + frame.judge(k, lists[k]![i]!, from);
-		return own + rests[k]![i]![stepOf(relaxed.edges, frame.judged.state)]!;
+		const choice = lists[k]![i]!;
+		return sum + frame.judge(k, choice, from) + relaxed.restAfter(k, choice, frame.judged.state);
 	};
 	const dive = (
 		k: number,
@@ -449,7 +435,7 @@ export function fewestChanges(
 		const choice = lists[k]![i]!;
 		const key = sum + frame.judge(k, choice, from);
 		const { state } = frame.judged;
-		if (key + rests[k]![i]![stepOf(relaxed.edges, state)]! > most) return;
+		if (key + relaxed.restAfter(k, choice, state) > most) return;
 		const step = stepOf(edges, state);
 		if (!(changes + after[k]![i * steps + step]! <= limit)) return;
 		const label: Label = { key, changes, state, choice, before };

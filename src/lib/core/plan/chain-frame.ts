@@ -122,25 +122,39 @@ function factsOf(table: Float64Array, size: number): Facts {
 	return made;
 }
 
-/** The change before a cell: what it costs, and to which class of choices each option of a factor belongs. */
+/** The change before a cell: what it costs, and which choices it leads between. */
 interface Change {
 	tables: readonly Float64Array[];
 	cheapest: number;
-	/** by factor: what its option adds to the number of a choice's class */
-	parts: readonly Int32Array[];
 	classes: number;
+	/** class of every choice: one can only be followed by those of its class; null where all are of one class */
+	classOf: Uint16Array | null;
 }
-function changeOf(tables: readonly Float64Array[], sizes: readonly number[]): Change {
-	let classes = 1;
-	let cheapest = Infinity;
-	const parts = tables.map((table, f) => {
-		const facts = factsOf(table, sizes[f]!);
-		const stride = classes;
-		classes *= facts.classes;
-		cheapest = Math.min(cheapest, facts.cheapest);
-		return stride === 1 ? facts.classOf : facts.classOf.map((one) => one * stride);
-	});
-	return { tables, cheapest, parts, classes };
+/** Changes by the table of their first factor, which chains share. */
+const changesKnown = new WeakMap<Float64Array, Change[]>();
+function changeOf(
+	tables: readonly Float64Array[],
+	sizes: readonly number[],
+	optionIn: readonly Uint16Array[]
+): Change {
+	const like = changesKnown.get(tables[0]!) ?? [];
+	changesKnown.set(tables[0]!, like);
+	const known = like.find((one) => one.tables.every((table, f) => table === tables[f]));
+	if (known) return known;
+	const facts = tables.map((table, f) => factsOf(table, sizes[f]!));
+	const classes = facts.reduce((product, one) => product * one.classes, 1);
+	const classOf = classes === 1 ? null : new Uint16Array(optionIn[0]!.length);
+	if (classOf)
+		for (let choice = 0; choice < classOf.length; choice++) {
+			let own = 0;
+			for (let f = 0; f < facts.length; f++)
+				own = own * facts[f]!.classes + facts[f]!.classOf[optionIn[f]![choice]!]!;
+			classOf[choice] = own;
+		}
+	const cheapest = Math.min(...facts.map((one) => one.cheapest));
+	const made = { tables, cheapest, classes, classOf };
+	like.push(made);
+	return made;
 }
 
 let lastOptions: { sizes: readonly number[]; optionIn: readonly Uint16Array[] } = { sizes: [], optionIn: [] };
@@ -192,7 +206,8 @@ export class Frame {
 	private changeBefore(k: number): Change {
 		return (this.changesKnown[k] ??= changeOf(
 			this.chain.sizes.map((_, factor) => this.chain.changes(k, factor)),
-			this.chain.sizes
+			this.chain.sizes,
+			this.optionIn
 		));
 	}
 	/** Change costs before cell k, one table per factor. */
@@ -207,13 +222,9 @@ export class Frame {
 	classesBefore(k: number): number {
 		return k === 0 || k === this.chain.cells ? 1 : this.changeBefore(k).classes;
 	}
-	/** Class of a choice for the change before cell k. */
-	classOf(k: number, choice: number): number {
-		if (this.classesBefore(k) === 1) return 0;
-		const { parts } = this.changeBefore(k);
-		let own = 0;
-		for (let f = 0; f < parts.length; f++) own += parts[f]![this.optionIn[f]![choice]!]!;
-		return own;
+	/** Class of each choice for the change before cell k; null where all are of one class. */
+	classesOf(k: number): Uint16Array | null {
+		return k === 0 || k === this.chain.cells ? null : this.changeBefore(k).classOf;
 	}
 
 	isOpen(open: Open, k: number, choice: number): boolean {

@@ -31,7 +31,9 @@ export class Relaxed {
 	private readonly cells: number;
 	private readonly bundles: Bundle[][];
 	/** least key from before cell k on, by class and step of the state */
-	private readonly rests: Map<number, Float64Array>[] = [];
+	private readonly rests: (Float64Array | undefined)[][] = [];
+	/** by cell: the class of each choice for the change after it */
+	private readonly nextClass: (Uint16Array | null)[];
 	/** what can be reached before cell k, by class, lowest states first */
 	private reached: Map<number, Point[]>[] = [];
 
@@ -47,9 +49,10 @@ export class Relaxed {
 		readonly edges: readonly number[]
 	) {
 		this.cells = frame.chain.cells;
+		this.nextClass = lists.map((_, k) => frame.classesOf(k + 1));
 		this.bundles = lists.map((list, k) => this.bundlesOf(list, k));
 		this.lowest = this.lowestStates();
-		this.rests[this.cells] = new Map([[0, new Float64Array(edges.length)]]);
+		this.rests[this.cells] = [new Float64Array(edges.length)];
 		for (let k = this.cells - 1; k >= 0; k--) this.rests[k] = this.restsBefore(k);
 		this.least = this.reach(this.firstGuess());
 	}
@@ -58,9 +61,11 @@ export class Relaxed {
 		const { frame } = this;
 		const many = frame.classesBefore(k + 1);
 		if (frame.classesBefore(k) === 1 && many === 1) return [this.bundle(0, 0, list, k)];
+		const before = frame.classesOf(k);
+		const after = frame.classesOf(k + 1);
 		const known = new Map<number, number[]>();
 		for (const choice of list) {
-			const key = frame.classOf(k, choice) * many + frame.classOf(k + 1, choice);
+			const key = (before?.[choice] ?? 0) * many + (after?.[choice] ?? 0);
 			const own = known.get(key);
 			if (own) own.push(choice);
 			else known.set(key, [choice]);
@@ -88,20 +93,24 @@ export class Relaxed {
 	}
 
 	/** Least key from before a cell on, by step of the state, for choices of a class; null where nothing leads on. */
-	restsFrom(k: number, inClass: number): Float64Array | null {
-		return this.rests[k]!.get(inClass) ?? null;
+	private restsFrom(k: number, inClass: number): Float64Array | null {
+		return this.rests[k]![inClass] ?? null;
+	}
+	/** Least key after a choice of a cell that leaves some state. */
+	restAfter(k: number, choice: number, state: number): number {
+		const rests = this.rests[k + 1]![this.nextClass[k]?.[choice] ?? 0];
+		return rests ? rests[stepOf(this.edges, state)]! : Infinity;
 	}
 
-	private restsBefore(k: number): Map<number, Float64Array> {
+	private restsBefore(k: number): (Float64Array | undefined)[] {
 		const { edges } = this;
 		const lowest = this.lowest[k]!;
 		const first = stepOf(edges, lowest);
-		const out = new Map<number, Float64Array>();
+		const out: (Float64Array | undefined)[] = [];
 		for (const { from, to, leaders } of this.bundles[k]!) {
 			const after = this.restsFrom(k + 1, to);
 			if (!after) continue;
-			let values = out.get(from);
-			if (!values) out.set(from, (values = new Float64Array(edges.length).fill(Infinity)));
+			const values = (out[from] ??= new Float64Array(edges.length).fill(Infinity));
 			for (let e = first; e < edges.length; e++) {
 				const state = Math.max(edges[e]!, lowest);
 				for (const choice of leaders) {
@@ -113,7 +122,7 @@ export class Relaxed {
 			}
 		}
 		// No state lies below the lowest.
-		for (const values of out.values()) values.fill(values[first]!, 0, first);
+		for (const values of out) values?.fill(values[first]!, 0, first);
 		return out;
 	}
 

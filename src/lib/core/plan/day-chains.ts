@@ -112,8 +112,14 @@ function stackChanges(
 	tables.set(key, made);
 	return made;
 }
-const frontChanges = (fronts: number, place: ChangePlace): Float64Array =>
-	changeTable(fronts, (from, to) => (from === to ? 0 : ventCost(place)));
+const frontsKnown = new Map<string, Float64Array>();
+function frontChanges(fronts: number, place: ChangePlace): Float64Array {
+	const cost = ventCost(place);
+	const key = `${fronts} ${cost}`;
+	const made = frontsKnown.get(key) ?? changeTable(fronts, (from, to) => (from === to ? 0 : cost));
+	frontsKnown.set(key, made);
+	return made;
+}
 
 /** Whether a stack may be worn in a cell: only the given one where an outfit is given, else only chosen ones. */
 function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number): boolean {
