@@ -96,6 +96,10 @@ export class Relaxed {
 	private restsFrom(k: number, inClass: number): Float64Array | null {
 		return this.rests[k]![inClass] ?? null;
 	}
+	/** The choices of a cell that no other one of their kind outdoes. */
+	leadersOf(k: number): number[] {
+		return this.bundles[k]!.flatMap(({ leaders }) => [...leaders]);
+	}
 	/** Least key after a choice of a cell that leaves some state. */
 	restAfter(k: number, choice: number, state: number): number {
 		const rests = this.rests[k + 1]![this.nextClass[k]?.[choice] ?? 0];

@@ -8,6 +8,7 @@ import {
 	type Label,
 	type Work
 } from './chain-changes';
+import { quickCourse } from './chain-beam';
 import { Frame, fromKey, optionsOf, type Chain, type Open } from './chain-frame';
 import { Relaxed } from './chain-relaxed';
 import { lightestSet, type Oracle } from './lightest';
@@ -53,8 +54,16 @@ const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
 const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
 const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
+/** Of those, when a long day is first searched for a course that may do. */
+const QUICK_AT = 400;
 /** Pairs of choices that the search of one day may look at. */
 const MOST_PAIRS = 200_000;
+/** Pairs that are looked at for one question about a lighter set, where the day itself is not proven. */
+const FEW_PAIRS = 3000;
+/** Work that is put into the changes of one day, in pairs looked at and twice as many bounds, over its cells. */
+const MOST_WORK = 1_600_000;
+/** More cells than this make a long day. */
+const LONG_CELLS = 10;
 /** Pairs that are looked at for one question whether blame and sweat can be so low. */
 const PROBE_PAIRS = 20_000;
 /** Bounds that are worked out at most, each for a choice and a step. */
@@ -143,20 +152,35 @@ export class ChainSolver {
 			relaxed = relaxedBy(slack);
 		}
 		if (relaxed.least === Infinity) return null;
-		const first = this.bestWithin(relaxed, null, spare);
+		const budget = { left: Math.floor(MOST_WORK / this.chain.cells) };
+		const first = this.bestWithin(relaxed, null, spare, budget);
 		if (first.best) return { ...first.best, proven: first.proven };
 		// Where no course of possible changes reaches the optimum, the least that one does.
 		let { proven } = first;
 		for (const margin of MARGINS) {
-			const wide = relaxedBy(relaxed.least + margin - total);
-			const reached = this.leastReached(wide, relaxed.least + margin);
+			const most = relaxed.least + margin;
+			const wide = relaxedBy(most - total);
+			const reached = this.isLong
+				? { label: this.quick(wide, most), proven: false }
+				: this.leastReached(wide, most);
 			proven &&= reached.proven;
 			if (!reached.label) continue;
-			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare);
+			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, {
+				left: Math.min(budget.left + PROBE_PAIRS, PROBE_PAIRS)
+			});
 			proven &&= closed;
 			if (best) return { ...best, proven };
 		}
 		return null;
+	}
+
+	/** In many cells there are too many near ties to be told apart one by one. */
+	private get isLong(): boolean {
+		return this.chain.cells > LONG_CELLS;
+	}
+	/** A good course of no more than some blame and sweat; null when none is found. */
+	private quick(relaxed: Relaxed, most: number): Label | null {
+		return quickCourse(this.frame, relaxed, relaxed.within(most), most);
 	}
 
 	/** The open choices of a cell. */
@@ -200,7 +224,8 @@ export class ChainSolver {
 	private bestWithin(
 		relaxed: Relaxed,
 		known: Label | null,
-		spare: number
+		spare: number,
+		budget: Work
 	): { best: Omit<Best, 'proven'> | null; proven: boolean } {
 		const most = known?.key ?? relaxed.least;
 		const base = fieldApart(this.frame, relaxed, most, relaxed.within(most));
@@ -212,15 +237,17 @@ export class ChainSolver {
 		};
 		let proven = true;
 		if (bound === Infinity) return { best: null, proven };
-		// Where the optimum is out of reach the course that is known is near the best already.
-		const budget = { left: known ? PROBE_PAIRS : MOST_PAIRS };
+		let any = known;
 		for (const more of MORE) {
-			const { label, field, closed } = this.bestUpTo(base, bound + more, budget);
-			if (!closed) proven = false;
+			if (more === QUICK_AT && this.isLong) any ??= this.quick(relaxed, most);
+			// With no fewer changes than the course that is known there is nothing better.
+			const limit = Math.min(bound + more, any ? any.changes - 0.5 : UNLIMITED);
+			const { label, field, closed } = this.bestUpTo(base, limit, budget);
+			proven &&= closed;
 			if (label) return { best: bestOf(label, field), proven };
-			if (budget.left <= 0) break;
+			if (budget.left <= 0 || (any && bound + more >= any.changes)) break;
 		}
-		const any = known ?? this.anyCourse(base);
+		if (!this.isLong) any ??= this.anyCourse(base);
 		return { best: any && bestOf(any, base), proven };
 	}
 
@@ -273,6 +300,9 @@ export class ChainSolver {
 		for (const fineness of TRIES) {
 			const choices = field.lists.reduce((sum, list) => sum + list.length, 0);
 			if ((choices * this.chain.stateEdges.length) / fineness.every > MOST_BOUNDS) break;
+			if (budget.left < 0) break;
+			if (fineness.every !== AS_IS)
+				budget.left -= Math.floor((choices * this.chain.stateEdges.length) / fineness.every / 2);
 			const own = this.closer(field, fineness, limit);
 			const enough = own ? leastChanges(own, this.chain.startState) : Infinity;
 			if (!own || enough > limit) return { label, field, closed: true };
@@ -296,18 +326,29 @@ export class ChainSolver {
 	 * more of changes: the one with the fewest; null when there is none.
 	 */
 	within(best: Best, open: Open, spare = 0): Label | null {
+		// The fewest there are, where it is open itself.
+		if (this.isOpenTo(best.label, open)) return best.label;
 		return fewestChanges(this.frame, this.near(best, spare), {
 			limit: best.changes + spare,
 			enough: best.changes,
 			open,
-			work: { left: MOST_PAIRS }
+			work: { left: this.patienceWith(best) }
 		});
 	}
+	private isOpenTo(last: Label, open: Open): boolean {
+		let k = this.chain.cells - 1;
+		for (let label: Label | null = last; label; label = label.before, k--)
+			if (!this.frame.isOpen(open, k, label.choice)) return false;
+		return true;
+	}
+	/** Work for one question about a lighter set: little where the day itself took too much. */
+	private patienceWith = ({ proven }: Best): number => (proven ? MOST_PAIRS : FEW_PAIRS);
 	/** Whether a question was ever left open for want of work: no answer of "no" is proven then. */
 	gaveUp = false;
 	/** Whether there is such a course. */
 	private leadsWithin(best: Best, open: Open, spare: number): boolean {
-		const work = { left: MOST_PAIRS };
+		if (this.isOpenTo(best.label, open)) return true;
+		const work = { left: this.patienceWith(best) };
 		const found = fewestChanges(this.frame, this.near(best, spare), {
 			limit: best.changes + spare,
 			enough: UNLIMITED,

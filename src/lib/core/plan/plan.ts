@@ -12,9 +12,8 @@ import { drawnLayers, type DrawnLayer, type Outfit } from './outfit';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from './overnight';
 import { POCKET_L, packOf, packTooSmall, type Pack } from './pack';
 import { personOf, type Person } from './person';
-import { closer, representatives, type Closeness } from './rounds';
 import { schoolsOf } from './schools';
-import { VERDICTS, judgeStage, type PhaseVerdict } from './verdicts';
+import { judgeStage, type PhaseVerdict } from './verdicts';
 import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from './wardrobe';
 
 export type Where = 'pocket' | 'top' | 'pack' | 'base';
@@ -84,17 +83,6 @@ const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
 	(fixed.weather === undefined || fixed.weather === weather) &&
 	(fixed.round === undefined || fixed.round === cell.round);
 
-/** Whether a round that was not chosen for itself came out worse than every round of its phase that was. */
-export function anyWorse(verdicts: readonly PhaseVerdict[], chosen: readonly Cell[]): boolean {
-	const isChosen = new Set(chosen);
-	const worst = new Map<string, number>();
-	for (const { cell, verdict } of verdicts) {
-		if (isChosen.has(cell))
-			worst.set(cell.phaseId, Math.min(worst.get(cell.phaseId) ?? Infinity, VERDICTS.indexOf(verdict)));
-	}
-	return verdicts.some(({ cell, verdict }) => VERDICTS.indexOf(verdict) < (worst.get(cell.phaseId) ?? -1));
-}
-
 /** A client as judged: what there is to wear, and of which rows anybody has said anything. */
 export interface Wearer {
 	client: Client;
@@ -114,13 +102,9 @@ export interface ChosenDay extends Wearer {
 	/** as dry or wet as it is on that day */
 	kit: readonly Cloth[];
 	cells: readonly Cell[];
-	/** for every lived cell the place of its outfit */
-	of: ReadonlyMap<Cell, number>;
 	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'>;
 	/** things were left out of the search */
 	cut: boolean;
-	/** rounds of a loop were dressed alike */
-	alike: boolean;
 	morning: Wetness;
 	/** things that are carried for another weather, by id */
 	alsoCarried?: ReadonlySet<string>;
@@ -128,23 +112,20 @@ export interface ChosenDay extends Wearer {
 	givenWhatIf?(cell: Cell): { outfit: Outfit; opening: number } | null;
 }
 
+/** Cells for which clothes are chosen: neither nights nor what-ifs. */
+export const livedOf = (cells: readonly Cell[]): Cell[] =>
+	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
+
 /** The verdicts of a day whose outfits are chosen. */
-export function judgedDay({
-	client,
-	kit,
-	answered,
-	cells,
-	of,
-	choice,
-	givenWhatIf
-}: ChosenDay): PhaseVerdict[] {
+export function judgedDay({ client, kit, answered, cells, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
 	const person = personOf(client);
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+	const lived = livedOf(cells);
 	return judgeStage({
 		cells,
 		outfitAt: (i) => {
-			const k = of.get(cells[i]!)!;
+			const k = lived.indexOf(cells[i]!);
 			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
 		},
 		outfitWhatIf: (cell) => givenWhatIf?.(cell) ?? whatIfOutfit(cell, taken, person),
@@ -163,7 +144,7 @@ const drawnIn = ({ cell, outfit }: PhaseVerdict): DrawnLayer[] =>
 
 /** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
 export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
-	const { stage, weather, client, kit, choice, cut, alike, morning, alsoCarried = new Set<string>() } = day;
+	const { stage, weather, client, kit, choice, cut, morning, alsoCarried = new Set<string>() } = day;
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
@@ -195,7 +176,7 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
 		levels: choice.levels,
 		takenIds: [...takenIds],
-		proven: choice.proven && !alike
+		proven: choice.proven
 	};
 }
 
@@ -220,44 +201,34 @@ export function planStage(
 		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
 	);
 	const cells = cellsOf(stage, weather, site);
-	const lived = cells.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
+	const lived = livedOf(cells);
 	const givenFor = (cell: Cell): WornThing[] | null =>
 		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
 	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
 
-	function dress({ chosen, of }: ReturnType<typeof representatives>): ChosenDay {
-		const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
-		chosen.forEach((cell, k) => {
+	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
+	lived.forEach((cell, k) => {
+		const worn = givenFor(cell);
+		if (worn) giveOutfit(wardrobe, k, worn);
+	});
+	return reportedDay({
+		...wearer,
+		stage,
+		weather,
+		kit,
+		cells,
+		choice: chooseOutfits(lived, wardrobe, person),
+		cut: wardrobe.cut,
+		morning,
+		givenWhatIf: (cell) => {
 			const worn = givenFor(cell);
-			if (worn) giveOutfit(wardrobe, k, worn);
-		});
-		return {
-			...wearer,
-			stage,
-			weather,
-			kit,
-			cells,
-			of,
-			choice: chooseOutfits(chosen, wardrobe, person),
-			cut: wardrobe.cut,
-			alike: chosen.length < of.size,
-			morning,
-			givenWhatIf: (cell) => {
-				const worn = givenFor(cell);
-				if (!worn) return null;
-				const own = givenWardrobe(kit);
-				giveOutfit(own, 0, worn);
-				const plan = chooseOutfits([cell], own, person);
-				return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
-			}
-		};
-	}
-	for (let closeness: Closeness = fixed.length > 0 ? 'each' : 'few'; ; closeness = closer(closeness)) {
-		const few = representatives(lived, closeness);
-		const dressed = dress(few);
-		const verdicts = judgedDay(dressed);
-		if (!dressed.alike || !anyWorse(verdicts, few.chosen)) return reportedDay(dressed, verdicts);
-	}
+			if (!worn) return null;
+			const own = givenWardrobe(kit);
+			giveOutfit(own, 0, worn);
+			const plan = chooseOutfits([cell], own, person);
+			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
+		}
+	});
 }
 
 /**

@@ -4,8 +4,7 @@ import { cellsOf, foulStage, type Cell } from '../plan/conditions';
 import { cellKey, dayOf, type Day } from '../plan/day-chains';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import { personOf, type Person } from '../plan/person';
-import { wearerOf, type Wearer } from '../plan/plan';
-import { representatives, type Closeness } from '../plan/rounds';
+import { livedOf, wearerOf, type Wearer } from '../plan/plan';
 import { wardrobeOf, type Wardrobe } from '../plan/wardrobe';
 
 /**
@@ -24,10 +23,6 @@ export interface TripDay extends Day {
 	foul: boolean;
 	/** all cells, with nights and what-ifs */
 	all: readonly Cell[];
-	/** for every lived cell the one of `cells` whose outfit it wears */
-	of: ReadonlyMap<Cell, number>;
-	/** rounds of a long loop are dressed alike */
-	alike: boolean;
 	morning: Wetness;
 }
 
@@ -36,8 +31,6 @@ export interface TripDays extends Wearer {
 	person: Person;
 	wardrobe: Wardrobe;
 	days: readonly TripDay[];
-	/** how closely the rounds of loops are looked at, by day index, where it is not few of them */
-	closeness: ReadonlyMap<number, Closeness>;
 }
 
 /** The same stacks, made of cloth that is wet. */
@@ -61,12 +54,8 @@ function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
 	};
 }
 
-/** How closely loops are looked at, and mornings, by day index. */
-export interface DayFacts {
-	closeness: ReadonlyMap<number, Closeness>;
-	mornings: ReadonlyMap<number, Wetness>;
-}
-const PLAIN: DayFacts = { closeness: new Map(), mornings: new Map() };
+/** What is still wet on each morning, by day index. */
+export type Mornings = ReadonlyMap<number, Wetness>;
 
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
@@ -98,7 +87,7 @@ export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	{ closeness, mornings }: DayFacts = PLAIN,
+	mornings: Mornings = new Map(),
 	known: KnownCells = new Map()
 ): TripDays {
 	const person = personOf(client);
@@ -119,23 +108,20 @@ export function tripDays(
 				const place = `${weather.id} ${stage.id} ${stage === foul}`;
 				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
 				known.set(place, all);
-				const lived = all.filter((cell) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
-				const few = representatives(lived, closeness.get(index));
+				const lived = livedOf(all);
 				const morning = mornings.get(index) ?? new Map<string, number>();
 				days.push({
-					...dayOf(few.chosen, wetted(morning), person),
+					...dayOf(lived, wetted(morning), person),
 					index,
-					key: JSON.stringify([few.chosen.map(cellKey), [...morning]]),
+					key: JSON.stringify([lived.map(cellKey), [...morning]]),
 					weather,
 					stage,
 					foul: stage === foul,
 					all,
-					of: few.of,
-					alike: few.chosen.length < few.of.size,
 					morning
 				});
 			}
 		}
 	}
-	return { trip, ...wearerOf(client), person, wardrobe, days, closeness };
+	return { trip, ...wearerOf(client), person, wardrobe, days };
 }

@@ -4,7 +4,6 @@ import type { Dressed } from '../plan/day-chains';
 import type { HittingSolver } from '../plan/lightest';
 import { wetCloth, type Wetness } from '../plan/overnight';
 import {
-	anyWorse,
 	judgedDay,
 	planStage,
 	reportedDay,
@@ -15,14 +14,13 @@ import {
 	type PlannedStage
 } from '../plan/plan';
 import type { PhaseVerdict } from '../plan/verdicts';
-import { closer } from '../plan/rounds';
 import type { Wardrobe } from '../plan/wardrobe';
 import {
 	inTimeOrder,
 	tripDays,
 	tripWardrobe,
-	type DayFacts,
 	type KnownCells,
+	type Mornings,
 	type TripDay,
 	type TripDays
 } from './days';
@@ -105,8 +103,8 @@ export class TripPlanner {
 			...(this.hit ? { hit: this.hit } : {})
 		};
 		const { key, wardrobe } = this.wardrobeFor(wishes);
-		const days = (facts?: DayFacts): TripDays =>
-			tripDays(this.trip, this.client, wardrobe, facts, this.cells);
+		const days = (mornings?: Mornings): TripDays =>
+			tripDays(this.trip, this.client, wardrobe, mornings, this.cells);
 		const dry = days();
 		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
@@ -114,14 +112,11 @@ export class TripPlanner {
 		let own = yield* this.met(solver, wishes, options);
 		let known = '';
 		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
-			const facts = this.factsOf(solver.problem, own.choice);
-			const key = JSON.stringify([
-				[...facts.closeness],
-				[...facts.mornings].map(([day, wet]) => [day, ...wet])
-			]);
-			if (key === known || (turn === 0 && facts.closeness.size + facts.mornings.size === 0)) break;
+			const mornings = this.morningsOf(solver.problem, own.choice);
+			const key = JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
+			if (key === known || (turn === 0 && mornings.size === 0)) break;
 			known = key;
-			solver.problem = days(facts);
+			solver.problem = days(mornings);
 			own = yield* this.met(solver, wishes, options);
 		}
 		const { problem } = solver;
@@ -163,9 +158,8 @@ export class TripPlanner {
 		}
 	}
 
-	/** What is only known once a plan is there: wet mornings, and loops that need a closer look. */
-	private factsOf(problem: TripDays, choice: TripChoice): DayFacts {
-		const closeness = new Map(problem.closeness);
+	/** What is still wet on each morning, which is only known once a plan is there. */
+	private morningsOf(problem: TripDays, choice: TripChoice): Mornings {
 		const mornings = new Map<number, Wetness>();
 		for (const weather of problem.trip.weathers) {
 			let wet: Wetness = new Map();
@@ -176,18 +170,14 @@ export class TripPlanner {
 				for (const day of own) {
 					if (!choice.dressed[day.index]) continue;
 					if (wet.size > 0) mornings.set(day.index, wet);
-					const wets = !day.foul && !dries;
-					if (!day.alike && !wets) continue;
-					const verdicts = judgedOf(problem, choice, day);
-					if (day.alike && anyWorse(verdicts, day.cells))
-						closeness.set(day.index, closer(closeness.get(day.index) ?? 'few'));
+					if (day.foul || dries) continue;
 					const morning = [...wet].map(([thingId, share]) => ({ thingId, share }));
-					if (wets) next = wetAfter({ phases: verdicts, morning }, day.stage, problem);
+					next = wetAfter({ phases: judgedOf(problem, choice, day), morning }, day.stage, problem);
 				}
 				wet = next;
 			}
 		}
-		return { closeness, mornings };
+		return mornings;
 	}
 }
 
@@ -210,14 +200,12 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
 		),
 		cells: day.all,
-		of: day.of,
 		choice: {
 			...choice.dressed[day.index]!,
 			levels: { ...levels, massG: choice.levels.massG },
 			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
 		},
 		cut: problem.wardrobe.cut,
-		alike: day.alike,
 		morning: day.morning
 	};
 }

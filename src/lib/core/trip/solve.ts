@@ -253,9 +253,8 @@ export class TripSolver {
 	): Dressed | null {
 		const body = groups.body.choices[day.index];
 		if (!body) return null;
-		const rounds = this.problem.closeness.get(day.index);
 		const chosen = GROUPS.map((group) => groups[group].choices[day.index]);
-		const key = `${day.index}|${day.key}|${rounds}|${JSON.stringify(chosen)}`;
+		const key = `${day.index}|${day.key}|${JSON.stringify(chosen)}`;
 		const dressed = this.dressedKnown.get(key) ?? dressedBy(day, body, others);
 		this.dressedKnown.set(key, dressed);
 		return dressed;
