@@ -44,7 +44,7 @@ export class Relaxed {
 	 */
 	constructor(
 		private readonly frame: Frame,
-		lists: readonly Int32Array[],
+		readonly lists: readonly Int32Array[],
 		private readonly keys: readonly Float64Array[],
 		readonly edges: readonly number[]
 	) {

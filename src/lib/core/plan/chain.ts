@@ -50,6 +50,8 @@ export interface Best extends CourseLevels {
 const FIRST_SLACK = 3;
 /** Further than the optimum without prices that courses of possible changes are looked for. */
 const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
+/** The same on long days, where a good course is looked for and not the best. */
+const LONG_MARGINS = [1e9, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
@@ -157,11 +159,11 @@ export class ChainSolver {
 		if (first.best) return { ...first.best, proven: first.proven };
 		// Where no course of possible changes reaches the optimum, the least that one does.
 		let { proven } = first;
-		for (const margin of MARGINS) {
+		for (const margin of this.isLong ? LONG_MARGINS : MARGINS) {
 			const most = relaxed.least + margin;
 			const wide = relaxedBy(most - total);
 			const reached = this.isLong
-				? { label: this.quick(wide, most), proven: false }
+				? { label: quickCourse(this.frame, wide, wide.lists, most), proven: false }
 				: this.leastReached(wide, most);
 			proven &&= reached.proven;
 			if (!reached.label) continue;
@@ -178,11 +180,6 @@ export class ChainSolver {
 	private get isLong(): boolean {
 		return this.chain.cells > LONG_CELLS;
 	}
-	/** A good course of no more than some blame and sweat; null when none is found. */
-	private quick(relaxed: Relaxed, most: number): Label | null {
-		return quickCourse(this.frame, relaxed, relaxed.within(most), most);
-	}
-
 	/** The open choices of a cell. */
 	private openIn(keys: Float64Array, k: number, open: Open): Int32Array {
 		const own = [...open.options, ...(open.at?.get(k) ?? [])];
@@ -239,7 +236,11 @@ export class ChainSolver {
 		if (bound === Infinity) return { best: null, proven };
 		let any = known;
 		for (const more of MORE) {
-			if (more === QUICK_AT && this.isLong) any ??= this.quick(relaxed, most);
+			if (more === QUICK_AT && this.isLong) {
+				any ??= quickCourse(this.frame, relaxed, base.lists, most);
+				// Such a course may exist, but the search for it might not end.
+				if (!any) budget.left = Math.min(budget.left, PROBE_PAIRS);
+			}
 			// With no fewer changes than the course that is known there is nothing better.
 			const limit = Math.min(bound + more, any ? any.changes - 0.5 : UNLIMITED);
 			const { label, field, closed } = this.bestUpTo(base, limit, budget);

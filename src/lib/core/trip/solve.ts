@@ -235,7 +235,9 @@ export class TripSolver {
 				dressed[day.index] ? spansOf(day, dressed[day.index]!) : now[day.index]!
 			);
 			const choice = this.choiceOf(groups, dressed, next, constraints);
-			if (!best || choice.levels.blame < best.levels.blame) best = choice;
+			// A turn that made it no better is the last one.
+			if (best && choice.levels.blame >= best.levels.blame) break;
+			best = choice;
 			const pattern = next.map(spansKey).join('|');
 			if (seen.has(pattern) || pattern === days.map(() => '').join('|') || options.isOver?.()) break;
 			seen.add(pattern);
