@@ -13,6 +13,8 @@ export class PlanSession {
 	summary = $state.raw<TripSummary | null>(null);
 	price = $state.raw<Price | null>(null);
 	impossible = $state.raw<Wish[]>([]);
+	/** what is shown is the best so far: the search goes on */
+	soFar = $state(false);
 	/** what the search took, ms */
 	took = $state(0);
 	message = $state('');
@@ -46,6 +48,7 @@ export class PlanSession {
 	}
 	plan(wishes: Wish[], spareChanges: number): void {
 		this.state = 'working';
+		this.soFar = false;
 		this.progress = { task: 'days', done: 0, total: 0 };
 		this.asked = null;
 		this.#post({ kind: 'plan', ask: ++this.#ask, wishes, spareChanges });
@@ -85,6 +88,8 @@ export class PlanSession {
 				this.price = answer.price;
 				this.impossible = answer.impossible;
 				this.took = answer.ms;
+				this.soFar = answer.soFar;
+				if (answer.soFar) return;
 				this.state = 'done';
 				if (this.#looked) this.look(this.#looked.stageId, this.#looked.foul);
 				return;

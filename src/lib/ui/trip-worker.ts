@@ -1,7 +1,7 @@
 import wasmUrl from 'highs/runtime?url';
 import type { Client, Trip } from '$lib/core/document/types';
 import type { PlannedStage } from '$lib/core/plan/plan';
-import { TripPlanner, plannedDay, type TripPlan } from '$lib/core/trip/plan-trip';
+import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core/trip/plan-trip';
 import type { Progress } from '$lib/core/trip/solve';
 import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/trip/summary';
 import { whyNot, type Place } from '$lib/core/trip/why-not';
@@ -27,6 +27,8 @@ export type TripAnswer =
 			price: Price | null;
 			impossible: Wish[];
 			ms: number;
+			/** the best so far, while the search goes on */
+			soFar: boolean;
 	  }
 	| { kind: 'stage'; ask: number; days: PlannedStage[] }
 	| { kind: 'why not'; ask: number; place: Place | null; price: Price | null }
@@ -59,10 +61,15 @@ const pause = (): Promise<void> =>
 const SHOW_EVERY_MS = 60;
 
 /** Runs a search to its end, and lets messages in between. */
-async function run<T>(ask: number, steps: Generator<Progress, T, void>): Promise<T> {
+async function run<S extends Progress, T>(
+	ask: number,
+	steps: Generator<S, T, void>,
+	hear?: (step: S) => void
+): Promise<T> {
 	let shown = 0;
 	for (let step = steps.next(); ; step = steps.next()) {
 		if (step.done) return step.value;
+		hear?.(step.value);
 		if (performance.now() - shown > SHOW_EVERY_MS) {
 			shown = performance.now();
 			const { task, done, total } = step.value;
@@ -75,12 +82,38 @@ const search = (
 	ask: number,
 	wishes: readonly Wish[],
 	spareChanges: number,
-	isOver: () => boolean
-): Promise<TripPlan> => run(ask, planner!.plan(wishes, spareChanges, isOver));
+	isOver: () => boolean,
+	hear?: (step: Planning) => void
+): Promise<TripPlan> => run(ask, planner!.plan(wishes, spareChanges, isOver), hear);
+
+/** The stage that the page looks at: told at once, even while a search goes on. */
+let looked: { stageId: string; foul: boolean } | null = null;
+/** A plan that is not the last word is shown at most so often, ms. */
+const SO_FAR_EVERY_MS = 1500;
+const daysOf = (plan: TripPlan, { stageId, foul }: { stageId: string; foul: boolean }): PlannedStage[] =>
+	plan.problem.days
+		.filter((day) => day.stage.id === stageId && day.foul === foul)
+		.map((day) => plannedDay(plan, day))
+		.filter((day) => day !== null);
 
 async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 'plan' }>): Promise<void> {
 	const begin = performance.now();
-	const found = await search(ask, wishes, spareChanges, () => stopped || ask !== newest);
+	let told = { plan: null as TripPlan | null, at: -Infinity };
+	const found = await search(
+		ask,
+		wishes,
+		spareChanges,
+		() => stopped || ask !== newest,
+		({ soFar }) => {
+			const now = performance.now();
+			if (!soFar || soFar === told.plan || now - told.at < SO_FAR_EVERY_MS) return;
+			told = { plan: soFar, at: now };
+			const summary = tripSummary(soFar);
+			const ms = Math.round(now - begin);
+			say({ kind: 'planned', ask, summary, price: null, impossible: [], ms, soFar: true });
+			if (looked) say({ kind: 'stage', ask, days: daysOf(soFar, looked) });
+		}
+	);
 	if (ask !== newest) return;
 	const summary = tripSummary(found);
 	if (wishes.length === 0 && summary.daysDone === summary.days) bases.set(spareChanges, summary);
@@ -93,7 +126,8 @@ async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 
 			summary,
 			price: wishes.length > 0 && base ? priceOf(base, summary) : null,
 			impossible: [...found.impossible],
-			ms
+			ms,
+			soFar: false
 		});
 	tell(bases.get(spareChanges));
 	if (wishes.length === 0 || bases.has(spareChanges)) return;
@@ -115,12 +149,7 @@ async function answer(request: TripRequest): Promise<void> {
 			return plan(request);
 		case 'stage': {
 			if (!current) return;
-			const { plan: own } = current;
-			const days = own.problem.days
-				.filter(({ stage, foul }) => stage.id === request.stageId && foul === request.foul)
-				.map((day) => plannedDay(own, day))
-				.filter((day) => day !== null);
-			say({ kind: 'stage', ask: request.ask, days });
+			say({ kind: 'stage', ask: request.ask, days: daysOf(current.plan, request) });
 			return;
 		}
 		case 'why not': {
@@ -161,6 +190,7 @@ self.onmessage = ({ data }: MessageEvent<TripRequest>) => {
 		return;
 	}
 	if (data.kind === 'plan') newest = data.ask;
+	if (data.kind === 'stage') looked = data;
 	queue = queue
 		.then(() => {
 			stopped = false;

@@ -26,7 +26,7 @@ import {
 } from './days';
 import { carriedOn, solveWithRoom } from './room';
 import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './solve';
-import { constraintsOf, idsOf, type Wish } from './wishes';
+import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
 
 /**
  * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
@@ -47,6 +47,11 @@ export interface TripPlan {
 	carried: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
+/** How far the planning is, and the plan so far where every day has one: as good as was found until then. */
+export interface Planning extends Progress {
+	soFar: TripPlan | null;
+}
+
 export interface TripAsked {
 	trip: Trip;
 	/** with the schools that hold */
@@ -54,6 +59,38 @@ export interface TripAsked {
 	wishes?: readonly Wish[];
 	/** changes more a day for a lighter pack, in whole changes */
 	spareChanges?: number;
+}
+
+/** The best choice for the wishes that can be met. */
+interface Met {
+	choice: TripChoice;
+	fits: boolean;
+	proven: boolean;
+	impossible: Wish[];
+}
+const UNPROVEN: Omit<Met, 'choice'> = { fits: true, proven: false, impossible: [] };
+
+function planOf(
+	problem: TripDays,
+	wishes: readonly Wish[],
+	{ choice, fits, proven, impossible }: Met
+): TripPlan {
+	const { cloths, cut } = problem.wardrobe;
+	const carried = new Map(
+		[...carriedOn(problem, choice)].map(([id, things]) => [
+			id,
+			new Set([...things].map((thing) => cloths[thing]!.thingId))
+		])
+	);
+	return {
+		problem,
+		choice,
+		wishes,
+		impossible,
+		fits,
+		proven: proven && choice.levelsProven && choice.massProven && !cut,
+		carried
+	};
 }
 
 /** Turns in which what is wet in the morning and what is worn are fitted to one another. */
@@ -91,12 +128,34 @@ export class TripPlanner {
 		};
 	}
 
+	private last: { plan: TripPlan; spareChanges: number } | null = null;
+	/** The last plan with things beside it that shall only come along: it will do until a use is found for them. */
+	private withLuggage(wishes: readonly Wish[], spareChanges: number): TripPlan | null {
+		if (!this.last || this.last.spareChanges !== spareChanges) return null;
+		const { plan } = this.last;
+		const has = (list: readonly Wish[], wish: Wish): boolean => list.some((other) => isSameWish(other, wish));
+		const added = wishes.filter((wish) => !has(plan.wishes, wish));
+		if (plan.wishes.some((wish) => !has(wishes, wish)) || added.some(({ kind }) => kind !== 'take'))
+			return null;
+		const { problem, choice } = plan;
+		const taken = new Set([...choice.taken, ...constraintsOf(added, problem).taken]);
+		const massG = [...taken].reduce((sum, thing) => sum + problem.wardrobe.cloths[thing]!.massG, 0);
+		return {
+			...plan,
+			wishes,
+			choice: { ...choice, taken, levels: { ...choice.levels, massG } },
+			proven: false
+		};
+	}
+
 	/** @returns the plan; when the search is stopped, the best so far, in which days may be missing */
 	*plan(
 		wishes: readonly Wish[] = [],
 		spareChanges = 0,
 		isOver: () => boolean = () => false
-	): Generator<Progress, TripPlan, void> {
+	): Generator<Planning, TripPlan, void> {
+		let soFar = this.withLuggage(wishes, spareChanges);
+		if (soFar) yield { task: 'days', done: 0, total: soFar.problem.days.length, best: soFar.choice, soFar };
 		const options: SolveOptions = {
 			spare: spareChanges * 100,
 			isOver,
@@ -109,32 +168,34 @@ export class TripPlanner {
 		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
 		solver.problem = dry;
-		let own = yield* this.met(solver, wishes, options);
+		let shown: TripChoice | null = null;
+		const meet = function* (this: TripPlanner): Generator<Planning, Met, void> {
+			const steps = this.met(solver, wishes, options);
+			for (let step = steps.next(); ; step = steps.next()) {
+				if (step.done) return step.value;
+				const { best } = step.value;
+				if (best && best !== shown) {
+					shown = best;
+					soFar = planOf(solver.problem, wishes, { ...UNPROVEN, choice: best });
+				}
+				yield { ...step.value, soFar };
+			}
+		}.bind(this);
+		let own = yield* meet();
 		let known = '';
 		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
 			const mornings = this.morningsOf(solver.problem, own.choice);
 			const key = JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
 			if (key === known || (turn === 0 && mornings.size === 0)) break;
 			known = key;
+			const before = solver.problem;
 			solver.problem = days(mornings);
-			own = yield* this.met(solver, wishes, options);
+			soFar = planOf(before, wishes, { ...own, proven: false });
+			own = yield* meet();
 		}
-		const { problem } = solver;
-		const carried = new Map(
-			[...carriedOn(problem, own.choice)].map(([id, things]) => [
-				id,
-				new Set([...things].map((thing) => wardrobe.cloths[thing]!.thingId))
-			])
-		);
-		return {
-			problem,
-			choice: own.choice,
-			wishes,
-			impossible: own.impossible,
-			fits: own.fits,
-			proven: own.proven && own.choice.levelsProven && own.choice.massProven && !wardrobe.cut,
-			carried
-		};
+		const plan = planOf(solver.problem, wishes, own);
+		if (!isOver()) this.last = { plan, spareChanges };
+		return plan;
 	}
 
 	/** The best choice for the wishes; those that cannot be met are let go, the last one first. */
@@ -142,7 +203,7 @@ export class TripPlanner {
 		solver: TripSolver,
 		wishes: readonly Wish[],
 		options: SolveOptions
-	): Generator<Progress, { choice: TripChoice; fits: boolean; proven: boolean; impossible: Wish[] }, void> {
+	): Generator<Progress, Met, void> {
 		const impossible: Wish[] = [];
 		let held = [...wishes];
 		for (;;) {

@@ -204,7 +204,7 @@
 					? `Planning, ${session.progress.done} of ${session.progress.total || '…'} days`
 					: session.progress.task === 'weight'
 						? 'Making it lighter'
-						: 'Making it fit the pack'}
+						: 'Making it fit the pack'}{session.soFar ? '. Shown is the best so far' : ''}
 			</span>
 			<button class="quiet" onclick={() => session.stop()}>Stop and keep what is there</button>
 		{:else if session.summary}
