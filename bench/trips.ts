@@ -1,3 +1,5 @@
+import { setFlagsFromString } from 'node:v8';
+import { runInNewContext } from 'node:vm';
 import { schooled } from '../src/lib/core/plan/plan';
 import { TripPlanner, type TripPlan } from '../src/lib/core/trip/plan-trip';
 import { tripSummary } from '../src/lib/core/trip/summary';
@@ -38,8 +40,11 @@ export interface Figure {
 	limit: number;
 }
 
+setFlagsFromString('--expose-gc');
+const collect = runInNewContext('gc') as () => void;
 /** Memory in use, tables included, bytes. */
 function held(): number {
+	collect();
 	const { heapUsed, arrayBuffers } = process.memoryUsage();
 	return heapUsed + arrayBuffers;
 }
@@ -68,7 +73,6 @@ export async function trips(): Promise<{ figures: Figure[]; notes: string[] }> {
 	for (let seed = 1; seed <= 10; seed++) {
 		const { document, client } = longTrip(seed);
 		const planner = new TripPlanner(document.trip, schooled(client, document), hit);
-		global.gc?.();
 		const before = held();
 		const first = timed(planner);
 		const summary = tripSummary(first.plan);

@@ -63,7 +63,7 @@ const MOST_PAIRS = 200_000;
 /** Pairs that are looked at for one question about a lighter set, where the day itself is not proven. */
 const FEW_PAIRS = 3000;
 /** Work that is put into the changes of one day, in pairs looked at and twice as many bounds, over its cells. */
-const MOST_WORK = 1_600_000;
+const MOST_WORK = 800_000;
 /** More cells than this make a long day. */
 const LONG_CELLS = 10;
 /** Pairs that are looked at for one question whether blame and sweat can be so low. */

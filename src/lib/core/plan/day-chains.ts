@@ -234,26 +234,16 @@ const blameOfCold = ({ verdict, lowestC }: LocalCourse): number =>
 			? BLAME.localCool * steps(COOL_FINGER_C - lowestC, 1)
 			: 0;
 
-/** What a stack on hands or feet is in any cell: its cloths, and its layers as labelled and as squeezed. */
+/** What a stack on hands or feet is in any cell: its cloths, and its layers with the loft that they have left. */
 interface LimbFacts {
 	worn: Cloth[];
-	labelled: RegionLayer[];
-	squeezed: RegionLayer[];
+	layers: RegionLayer[];
 }
 const limbFactsKnown = new WeakMap<Stack, LimbFacts>();
 function limbFactsOf(stack: Stack, region: 'hands' | 'feet'): LimbFacts {
 	const known = limbFactsKnown.get(stack);
 	if (known) return known;
-	const worn = cloths(stack);
-	const made = {
-		worn,
-		labelled: worn.map(({ localClo, regions, airPermeability }) => ({
-			localClo,
-			share: regions[region],
-			airPermeability
-		})),
-		squeezed: layersOf(stack.layers, region)
-	};
+	const made = { worn: cloths(stack), layers: layersOf(stack.layers, region) };
 	limbFactsKnown.set(stack, made);
 	return made;
 }
@@ -263,17 +253,15 @@ const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 	extremityJudge(day, 'fingers', spans, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.hands[option]!;
-		const { worn, labelled, squeezed } = limbFactsOf(stack, 'hands');
-		const { air } = day.airs[k]!;
-		const totalM2kw = regionTotalM2kw(labelled, air);
+		const { worn, layers } = limbFactsOf(stack, 'hands');
+		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
 		if (cell.heated) return { totalM2kw, blame: 0, sweat: worn.length * cell.minutes };
 		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
 		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
-		const whole = regionTotalM2kw(squeezed, air);
 		const excess =
-			cell.metabolicWm2 >= WORK_WM2 ? whole - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
+			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
 		const sweat = worn.length > 0 ? countedSweat(tooMuchClo * cell.minutes) : 0;
 		return { totalM2kw, blame: clumsy + bare + unmet, sweat };
@@ -284,8 +272,8 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 	extremityJudge(day, 'toes', spans, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.feet[option]!;
-		const { worn, labelled } = limbFactsOf(stack, 'feet');
-		const totalM2kw = regionTotalM2kw(labelled, day.airs[k]!.air);
+		const { worn, layers } = limbFactsOf(stack, 'feet');
+		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
 		const sock = isSocked(worn) ? 0 : BLAME.noSock;
 		if (cell.heated) {
 			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;

@@ -128,15 +128,19 @@ export class TripPlanner {
 		};
 	}
 
-	private last: { plan: TripPlan; spareChanges: number } | null = null;
-	/** The last plan with things beside it that shall only come along: it will do until a use is found for them. */
+	private readonly made: { plan: TripPlan; spareChanges: number }[] = [];
+	/** An earlier plan with things beside it that shall only come along: it will do until a use is found for them. */
 	private withLuggage(wishes: readonly Wish[], spareChanges: number): TripPlan | null {
-		if (!this.last || this.last.spareChanges !== spareChanges) return null;
-		const { plan } = this.last;
 		const has = (list: readonly Wish[], wish: Wish): boolean => list.some((other) => isSameWish(other, wish));
-		const added = wishes.filter((wish) => !has(plan.wishes, wish));
-		if (plan.wishes.some((wish) => !has(wishes, wish)) || added.some(({ kind }) => kind !== 'take'))
-			return null;
+		const addedTo = (plan: TripPlan): Wish[] => wishes.filter((wish) => !has(plan.wishes, wish));
+		const plan = this.made
+			.filter((one) => one.spareChanges === spareChanges)
+			.map((one) => one.plan)
+			.filter((one) => one.wishes.every((wish) => has(wishes, wish)))
+			.filter((one) => addedTo(one).every(({ kind }) => kind === 'take'))
+			.sort((a, b) => b.wishes.length - a.wishes.length)[0];
+		if (!plan) return null;
+		const added = addedTo(plan);
 		const { problem, choice } = plan;
 		const taken = new Set([...choice.taken, ...constraintsOf(added, problem).taken]);
 		const massG = [...taken].reduce((sum, thing) => sum + problem.wardrobe.cloths[thing]!.massG, 0);
@@ -194,7 +198,7 @@ export class TripPlanner {
 			own = yield* meet();
 		}
 		const plan = planOf(solver.problem, wishes, own);
-		if (!isOver()) this.last = { plan, spareChanges };
+		if (!isOver()) this.made.push({ plan, spareChanges });
 		return plan;
 	}
 
