@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ChainSolver, bestCourse, type Course } from './chain';
-import { changeTable, optionsOf, type Chain } from './chain-frame';
+import { quickCourse } from './chain-beam';
+import { Frame, changeTable, keyOf, optionsOf, type Chain } from './chain-frame';
+import { Relaxed } from './chain-relaxed';
 
 /** A small random chain whose judge is monotone in its state, as the contract asks. */
 const smallChain = fc
@@ -117,33 +119,63 @@ const widerChain = fc
 		};
 	});
 
-/** A longer one, in which warmth now is paid with sweat and cold later: what is cheap in a cell leads into trouble. */
-const longerChain = fc
-	.record({
-		cells: fc.integer({ min: 4, max: 6 }),
-		warmth: fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 4, maxLength: 4 }),
-		needs: fc.array(fc.integer({ min: -2, max: 3 }), { minLength: 6, maxLength: 6 }),
-		prices: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 6, maxLength: 6 }),
-		hard: fc.boolean()
-	})
-	.map(({ cells, warmth, needs, prices, hard }): Chain => ({
-		cells,
-		sizes: [2, 2],
-		changes: (k, f) =>
-			changeTable(2, (from, to) =>
-				from === to ? 0 : hard && f === 0 && k % 2 === 1 ? Infinity : 100 * prices[(k + f) % 6]!
-			),
-		judge: (k, choice, state, into) => {
-			const over = warmth[choice]! - needs[k]!;
-			into.state = Math.max(-6, state - over * 1.5);
-			into.blame = Math.max(0, Math.ceil((Math.max(state, into.state) - 2) / 2));
-			into.sweat = Math.max(0, over - 1);
+/** What a course of choices costs, followed cell by cell. */
+function costOf(chain: Chain, choices: readonly number[][]): [number, number, number] {
+	const into = { blame: 0, sweat: 0, state: chain.startState };
+	return choices.reduce<[number, number, number]>(
+		([blame, sweat, changes], options, k) => {
+			const choice = options.reduce((all, option, f) => all * chain.sizes[f]! + option, 0);
+			chain.judge(k, choice, into.state, into);
+			const change = options.reduce(
+				(sum, to, f) => sum + (k > 0 ? chain.changes(k, f)[choices[k - 1]![f]! * chain.sizes[f]! + to]! : 0),
+				0
+			);
+			return [blame + into.blame, sweat + into.sweat, changes + change];
 		},
-		startState: 0,
-		stateEdges: MANY_EDGES,
-		uses: (f, option) => (option === 0 ? [] : [f]),
-		massG: [7, 5]
-	}));
+		[0, 0, 0]
+	);
+}
+
+/** A longer one, in which warmth now is paid with sweat and cold later: what is cheap in a cell leads into trouble. */
+const chainOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<Chain> =>
+	fc
+		.record({
+			cells: fc.integer({ min, max }),
+			warmth: fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 4, maxLength: 4 }),
+			needs: fc.array(fc.integer({ min: -2, max: 3 }), { minLength: 6, maxLength: 6 }),
+			prices: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 6, maxLength: 6 }),
+			hard: fc.boolean(),
+			ranked: fc.boolean()
+		})
+		.map(({ cells, warmth, needs, prices, hard, ranked }): Chain => ({
+			cells,
+			sizes,
+			changes: (k, f) =>
+				changeTable(sizes[f]!, (from, to) =>
+					from === to ? 0 : hard && f === 0 && k % 2 === 1 ? Infinity : 100 * prices[(k + f) % 6]!
+				),
+			judge: (k, choice, state, into) => {
+				const over = warmth[choice]! - needs[k % 6]!;
+				into.state = Math.max(-6, state - over * 1.5);
+				into.blame = Math.max(0, Math.ceil((Math.max(state, into.state) - 2) / 2));
+				into.sweat = Math.max(0, over - 1);
+			},
+			startState: 0,
+			stateEdges: MANY_EDGES,
+			uses: (f, option) => (option === 0 ? [] : [f]),
+			massG: [7, 5],
+			// More warmth leaves less cold; what sweats as much for it is alike but for that.
+			...(ranked
+				? {
+						leastKeys: (k: number) =>
+							Float64Array.from(warmth.slice(0, sizes[0]! * sizes[1]!), (own) =>
+								keyOf(0, Math.max(0, own - needs[k % 6]! - 1))
+							),
+						ranks: () => Float64Array.from(warmth.slice(0, sizes[0]! * sizes[1]!), (own) => -own)
+					}
+				: {})
+		}));
+const longerChain = chainOfCells(4, 6);
 
 /** The best course, held against brute force in all four levels; null where there is none. */
 function sameAsBruteForce(chain: Chain, patience?: number): Course | null {
@@ -206,6 +238,47 @@ describe('bestCourse', () => {
 			}),
 			{ numRuns: 100 }
 		);
+	});
+	it('is never worse than it says, nor better than brute force, on days of many cells', () => {
+		let proven = 0;
+		fc.assert(
+			fc.property(chainOfCells(11, 11, [2, 1]), fc.constantFrom(0, 1), (chain, patience) => {
+				const least = bruteForce(chain);
+				if (least[0] === Infinity) return;
+				const course = bestCourse(chain, patience);
+				expect(costOf(chain, course.choices)).toEqual([course.blame, course.sweat, course.changes]);
+				const own = [course.blame, course.sweat, course.changes, course.massG];
+				const at = own.findIndex((value, level) => value !== least[level]);
+				if (at >= 0) expect(own[at]).toBeGreaterThan(least[at]!);
+				if (!course.proven) return;
+				proven++;
+				expect(own).toEqual(least);
+			}),
+			{ numRuns: 60 }
+		);
+		expect(proven).toBeGreaterThan(30);
+	});
+	it('begins, on such days, with a course that can be followed and costs no more than was allowed', () => {
+		let found = 0;
+		fc.assert(
+			fc.property(chainOfCells(6, 20), fc.integer({ min: 0, max: 12 }), (chain, more) => {
+				const frame = new Frame(chain);
+				const keys = Array.from({ length: chain.cells }, (_, k) => frame.leastKeys(k));
+				const all = keys.map((own) => Int32Array.from(own.keys()));
+				const relaxed = new Relaxed(frame, all, keys, chain.stateEdges);
+				const most = relaxed.least + keyOf(more, 0);
+				const label = quickCourse(frame, relaxed, relaxed.lists, most);
+				if (!label) return;
+				found++;
+				const { choices, ...levels } = new ChainSolver(chain).courseOf(label);
+				expect(choices).toHaveLength(chain.cells);
+				expect(costOf(chain, choices)).toEqual([levels.blame, levels.sweat, levels.changes]);
+				expect(keyOf(levels.blame, levels.sweat)).toBeGreaterThanOrEqual(relaxed.least);
+				expect(keyOf(levels.blame, levels.sweat)).toBeLessThanOrEqual(most);
+			}),
+			{ numRuns: 200 }
+		);
+		expect(found).toBeGreaterThan(120);
 	});
 	it('equals brute force in all four levels', () => {
 		fc.assert(

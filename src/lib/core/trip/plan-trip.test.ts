@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
 import { schooled } from '../plan/plan';
-import { TripPlanner, finished, plannedDay, verdictsOn } from './plan-trip';
+import { TripPlanner, finished, plannedDay, verdictsOn, type TripPlan } from './plan-trip';
+import type { TripLevels } from './solve';
 import { tripSummary } from './summary';
 
 const { document } = longTrip(2, 1);
@@ -26,6 +27,21 @@ describe('a kit that is too large to be searched whole', () => {
 		expect(problem.wardrobe).toBe(plan.problem.wardrobe);
 		expect([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId)).toContain(home);
 		expect({ ...choice.levels, massG: 0 }).toEqual({ ...plan.choice.levels, massG: 0 });
+	});
+	it('shows a wished thing as luggage at once, before anything is searched', () => {
+		const out = summary.leftIds.find((id) => !searched.has(id))!;
+		const first = planner.plan([{ kind: 'take', thingId: out }]).next();
+		const soFar = first.done ? null : first.value.soFar;
+		const ids = (one: typeof plan): string[] =>
+			[...one.choice.taken].map((thing) => one.problem.wardrobe.cloths[thing]!.thingId).sort();
+		expect(ids(soFar!)).toEqual([...ids(plan), out].sort());
+		const { massG } = plan.problem.wardrobe.cloths.find(({ thingId }) => thingId === out)!;
+		expect(soFar!.choice.levels).toEqual({
+			...plan.choice.levels,
+			massG: plan.choice.levels.massG + massG
+		});
+		expect(soFar!.proven).toBe(false);
+		expect(planner.plan([{ kind: 'leave', thingId: out }]).next().value).not.toHaveProperty('soFar.choice');
 	});
 	it('takes up what was left out when it is wished for', () => {
 		const out = summary.leftIds.find((id) => !searched.has(id))!;
@@ -70,14 +86,65 @@ describe('the days of a plan', () => {
 	});
 });
 
+/** Some days of a trip with loops, in one weather or all. */
+function loopPlan(kind: 'lifts' | 'climb', seed: number, days: number, weathers = 3): TripPlan {
+	const { document, client } = loopTrip(kind, seed);
+	const { stages, weathers: all } = document.trip;
+	const trip = { ...document.trip, stages: stages.slice(0, days), weathers: all.slice(0, weathers) };
+	return finished(new TripPlanner(trip, schooled(client, document)).plan());
+}
+
 describe('a hair’s breadth of warmth', () => {
-	const lifts = loopTrip('lifts', 4);
-	const trip = { ...lifts.document.trip, stages: lifts.document.trip.stages.slice(0, 2) };
-	const week = finished(new TripPlanner(trip, schooled(lifts.client, lifts.document)).plan());
+	const week = loopPlan('lifts', 4, 2);
 	it('makes nobody change at every ride of a lift', () => {
 		for (const day of week.problem.days) {
 			expect(day.all.filter(({ kind }) => kind === 'ride').length).toBeGreaterThanOrEqual(10);
 			expect(week.choice.dayLevels[day.index]!.changes).toBeLessThanOrEqual(4);
 		}
+	});
+});
+
+describe('levels', () => {
+	const BAD: readonly string[] = ['short', 'wet through', 'nothing suffices'];
+	it.each([
+		['a trek', plan],
+		['lifts, ten rounds', loopPlan('lifts', 4, 2)],
+		['lifts, with two pairs of socks that squeeze each other', loopPlan('lifts', 7, 4, 2)],
+		['a climb with too thin a kit', loopPlan('climb', 4, 1)]
+	])('say what the verdicts say, every round counted: %s', (_, own) => {
+		for (const day of own.problem.days) {
+			const verdicts = verdictsOn(own, day)!
+				.filter(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep')
+				.map(({ verdict }) => verdict);
+			const { blame, sweat } = own.choice.dayLevels[day.index]!;
+			const bad = verdicts.filter((verdict) => BAD.includes(verdict));
+			if (blame === 0) expect(bad).toEqual([]);
+			else expect(verdicts.some((verdict) => BAD.includes(verdict) || verdict === 'cool')).toBe(true);
+			if (sweat === 0) expect(verdicts.filter((verdict) => verdict.startsWith('warm'))).toEqual([]);
+		}
+	});
+	it('are the same for a loop and for its rounds written out one by one', () => {
+		const { document, client } = loopTrip('lifts', 6);
+		const trip = {
+			...document.trip,
+			weathers: document.trip.weathers.slice(0, 1),
+			stages: document.trip.stages.slice(0, 1)
+		};
+		const written = {
+			...trip,
+			stages: trip.stages.map((stage) => ({
+				...stage,
+				sequence: stage.sequence.flatMap((part) =>
+					part.type === 'loop'
+						? Array.from({ length: part.count }, (_, round) =>
+								part.sequence.map((phase) => ({ ...phase, id: `${phase.id}-${round}` }))
+							).flat()
+						: [part]
+				)
+			}))
+		};
+		const levelsOf = (own: typeof trip): TripLevels =>
+			finished(new TripPlanner(own, schooled(client, document)).plan()).choice.levels;
+		expect(levelsOf(written)).toEqual(levelsOf(trip));
 	});
 });
