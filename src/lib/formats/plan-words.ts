@@ -62,7 +62,8 @@ export function changeSentence(change: ToldChange, nameOf: NameOf): string {
 	const more = longer
 		? `longer than ${longer.minutes} min: ${listed(longer.thingIds.map((id) => small(nameOf(id))))} over everything`
 		: '';
-	return `${clock(change.startMin)} ${change.name}: ${[what, more].filter(Boolean).join('; ')}.`;
+	const rounds = change.untilRound === null ? '' : ` and each time up to round ${change.untilRound}`;
+	return `${clock(change.startMin)} ${change.name}${rounds}: ${[what, more].filter(Boolean).join('; ')}.`;
 }
 
 const IF: Readonly<Record<ToldWeather['because'][number], string>> = {

@@ -240,7 +240,7 @@
 		text-align: left;
 		font-size: 12.5px;
 		line-height: 1.15;
-		padding: 3px 6px;
+		padding: 3px 2px 3px 4px;
 		border-left: 6px solid var(--tone, transparent);
 		background: color-mix(in srgb, var(--tone, #fff) 24%, var(--sheet));
 		cursor: pointer;

@@ -34,7 +34,11 @@
 		</ul>
 		{#if differences.length > FIRST}
 			<details>
-				<summary>{differences.length - FIRST} more differences</summary>
+				<summary
+					>{differences.length - FIRST} more {differences.length - FIRST === 1
+						? 'difference'
+						: 'differences'}</summary
+				>
 				<ul>
 					{#each differences.slice(FIRST) as sentence (sentence)}<li>{sentence}</li>{/each}
 				</ul>

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { PLANNED, kitOf, phaseOf, stageOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import { PARTS } from '../cloth/parts';
 import { wearableThings } from '../cloth/things';
-import type { Client, Weather } from '../document/types';
+import type { Client, Stage, Weather } from '../document/types';
 import { threeWeathers } from '../weather/climate';
 import { changeSentence, startSentence, weatherWords } from '../../formats/plan-words';
 import { shortName } from '../../formats/words';
@@ -92,6 +92,47 @@ describe('what is told', () => {
 			for (const { instead } of change.on)
 				if (instead) expect(words.split(nameOf(instead).toLowerCase()).length).toBeLessThanOrEqual(3);
 		}
+	});
+	it('tells once what is done again in round after round', () => {
+		const client = guest();
+		const stage = stageOf([], { airTempC: -13, wind10mKmh: 20 });
+		const lifts: Stage = {
+			...stage,
+			sequence: [
+				{ ...phaseOf(['move', 15, 150, 'slope'], 0), name: 'Out' },
+				{
+					type: 'loop',
+					id: 'runs',
+					name: 'Runs',
+					count: 8,
+					sequence: [
+						{ ...phaseOf(['ride', 12, 70, 'slope', { marks: ['seated'] }], 1), name: 'Lift' },
+						{ ...phaseOf(['move', 11, 250, 'slope'], 2), name: 'Run' }
+					]
+				}
+			]
+		};
+		const plan = planTrip({ trip: { ...tripOf([lifts]), weathers: [PLANNED] }, client });
+		const [day] = plan.problem.days.map((one) => plannedDay(plan, one)!);
+		const { changes } = toldDay(day!, wearableThings(client));
+		const again = changes.filter(({ untilRound }) => untilRound !== null);
+		expect(again.length).toBeGreaterThan(0);
+		// Every round that something is done in is told, by itself or with those before it.
+		const phases = day!.phases.filter(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep');
+		phases.slice(1).forEach((phase, i) => {
+			const ids = (k: number): string => phases[k]!.outfit.map(({ cloth }) => cloth.thingId).join();
+			if (ids(i) === ids(i + 1)) return;
+			const { phaseId, round } = phase.cell;
+			const tellers = changes.filter((change) => {
+				const { cell } = day!.phases[change.phase]!;
+				return cell.phaseId === phaseId && cell.round <= round && round <= (change.untilRound ?? cell.round);
+			});
+			expect(tellers).toHaveLength(1);
+		});
+		const nameOf = (id: string): string => id;
+		expect(changeSentence(again[0]!, nameOf)).toMatch(
+			/^\d\d:\d\d (Lift|Run)( \d)? and each time up to round \d: /
+		);
 	});
 	it('is silent about what stays on', () => {
 		const { days: planned, client } = days(

@@ -26,6 +26,8 @@ export interface ToldChange {
 	/** index of the phase in the day */
 	phase: number;
 	name: string;
+	/** last of the rounds in a row in which the same is done again; null where it is done once */
+	untilRound: number | null;
 	/** minutes after midnight */
 	startMin: number;
 	on: PutOn[];
@@ -140,6 +142,7 @@ export function toldDay(
 		const change: ToldChange = {
 			phase: k,
 			name: phase.cell.name + (phase.cell.round > 1 ? ` ${phase.cell.round}` : ''),
+			untilRound: null,
 			startMin: phase.cell.startMin,
 			on: on.map((layer): PutOn => {
 				const replaced = off.find((other) => !told.has(other.cloth.thingId) && takesPlaceOf(layer, other));
@@ -162,8 +165,30 @@ export function toldDay(
 			changes.push(change);
 		before = phase;
 	}
-	return { start, changes };
+	return { start, changes: toldOnce(changes, phases) };
 }
+
+/** What is done again in round after round of a loop is told once, for the first of them. */
+function toldOnce(changes: readonly ToldChange[], phases: readonly PlannedPhase[]): ToldChange[] {
+	const told: ToldChange[] = [];
+	for (const change of changes) {
+		const { phaseId, round } = phases[change.phase]!.cell;
+		const same = told.find((other) => {
+			const { cell } = phases[other.phase]!;
+			return (
+				cell.phaseId === phaseId &&
+				(other.untilRound ?? cell.round) === round - 1 &&
+				doneIn(other) === doneIn(change)
+			);
+		});
+		if (same) same.untilRound = round;
+		else told.push({ ...change });
+	}
+	return told;
+}
+/** What is done, wherever it rides afterwards and however long it holds. */
+const doneIn = ({ on, off, front, longer }: ToldChange): string =>
+	JSON.stringify([on, off.map(({ thingId }) => thingId), front, longer?.thingIds]);
 
 function becauseOf(weather: Weather, first: Weather): ToldWeather['because'] {
 	const because: ToldWeather['because'] = [];
