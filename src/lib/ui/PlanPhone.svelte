@@ -24,6 +24,21 @@
 	];
 	const layers = (phase: PlannedPhase, factor: Factor): PlannedPhase['outfit'] =>
 		phase.outfit.filter(({ cloth }) => factorOf(cloth) === factor).toReversed();
+	const nameOf = ({ cell }: PlannedPhase): string => cell.name + (cell.round > 1 ? ` ${cell.round}` : '');
+	const wornIn = ({ outfit }: PlannedPhase): string =>
+		JSON.stringify(outfit.map(({ cloth, opening }) => [cloth.thingId, opening]));
+	/** The first round of the same phase since which the same is worn; null in that round itself. */
+	function sameAs(k: number): PlannedPhase | null {
+		const own = phases[k]!;
+		let first: PlannedPhase | null = null;
+		for (let i = k - 1; i >= 0; i--) {
+			const other = phases[i]!;
+			if (other.cell.phaseId !== own.cell.phaseId || other.cell.kind === 'what-if') continue;
+			if (wornIn(other) !== wornIn(own)) break;
+			first = other;
+		}
+		return first;
+	}
 	const most = $derived(
 		Math.max(1, ...phases.map(({ resultantClo, band }) => Math.max(resultantClo, band?.needClo ?? 0)))
 	);
@@ -32,9 +47,10 @@
 
 <ol class="phone" aria-label="The day, phase by phase">
 	{#each phases as phase, k (k)}
+		{@const same = sameAs(k)}
 		<li>
 			<p class="line">
-				<strong>{phase.cell.name}{phase.cell.round > 1 ? ` ${phase.cell.round}` : ''}</strong>
+				<strong>{nameOf(phase)}</strong>
 				<span class="soft">{clock(phase.cell.startMin)} · {duration(phase.cell.minutes)}</span>
 			</p>
 			<p class="line">
@@ -57,7 +73,9 @@
 					<span class="need" style:left={share(phase.band.needClo)}></span>
 				</div>
 			{/if}
-			{#if phase.outfit.length > 0 && phase.cell.kind !== 'sleep'}
+			{#if same}
+				<p class="soft">Worn as in {nameOf(same)}.</p>
+			{:else if phase.outfit.length > 0 && phase.cell.kind !== 'sleep'}
 				<dl>
 					{#each ROWS as [factor, word] (factor)}
 						{@const own = layers(phase, factor)}
