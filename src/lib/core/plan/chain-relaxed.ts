@@ -24,8 +24,6 @@ interface Bundle {
 }
 
 export class Relaxed {
-	/** least key of a course; Infinity where none leads through */
-	readonly least: number;
 	/** lowest state before each cell, and after the last */
 	readonly lowest: Float64Array;
 	private readonly cells: number;
@@ -36,6 +34,8 @@ export class Relaxed {
 	private readonly nextClass: (Uint16Array | null)[];
 	/** what can be reached before cell k, by class, lowest states first */
 	private reached: Map<number, Point[]>[] = [];
+	/** the key of no more than which courses were followed for that */
+	private reachedFor = NaN;
 
 	/**
 	 * @param lists choices of each cell that count
@@ -54,7 +54,12 @@ export class Relaxed {
 		this.lowest = this.lowestStates();
 		this.rests[this.cells] = [new Float64Array(edges.length)];
 		for (let k = this.cells - 1; k >= 0; k--) this.rests[k] = this.restsBefore(k);
-		this.least = this.reach(this.firstGuess());
+	}
+
+	private leastKnown: number | null = null;
+	/** Least key of a course; Infinity where none leads through. */
+	get least(): number {
+		return (this.leastKnown ??= this.reach(this.firstGuess()));
 	}
 
 	private bundlesOf(list: Int32Array, k: number): Bundle[] {
@@ -161,6 +166,7 @@ export class Relaxed {
 	 * @returns the least key of a course
 	 */
 	private reach(most: number): number {
+		this.reachedFor = most;
 		const { chain } = this.frame;
 		const { edges } = this;
 		this.reached = [new Map([[0, [{ state: chain.startState, key: 0 }]]])];
@@ -193,7 +199,7 @@ export class Relaxed {
 
 	/** The choices that courses of no more than some key can make, in rising order. */
 	within(most: number): Int32Array[] {
-		if (most !== this.least) this.reach(most);
+		if (most !== this.reachedFor) this.reach(most);
 		const { edges, frame } = this;
 		return this.bundles.map((bundles, k) => {
 			const keys = this.keys[k]!;
