@@ -24,7 +24,7 @@ import {
  */
 
 /** Grows when the same question would be answered otherwise. */
-const CORE_EDITION = 1;
+const CORE_EDITION = 2;
 
 /** What a plan depends on, in one word: the trip without its name, the client's body and kit, schools and wishes. */
 function fingerprintOf(document: Document, clientId: string, wishes: PlanWishes | undefined): string {

@@ -167,9 +167,7 @@ export class ChainSolver {
 				: this.leastReached(wide, most);
 			proven &&= reached.proven;
 			if (!reached.label) continue;
-			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, {
-				left: Math.min(budget.left + PROBE_PAIRS, PROBE_PAIRS)
-			});
+			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, { left: PROBE_PAIRS });
 			proven &&= closed;
 			if (best) return { ...best, proven };
 		}
@@ -180,6 +178,7 @@ export class ChainSolver {
 	private get isLong(): boolean {
 		return this.chain.cells > LONG_CELLS;
 	}
+
 	/** The open choices of a cell. */
 	private openIn(keys: Float64Array, k: number, open: Open): Int32Array {
 		const own = [...open.options, ...(open.at?.get(k) ?? [])];
@@ -217,6 +216,7 @@ export class ChainSolver {
 	 * The course with the fewest changes among those of no more than some blame and sweat: first among those of no more
 	 * changes than the bound, which are few, then among more.
 	 * @param known a course of that blame and sweat, which will do when no better one is found; else the least there is
+	 * @param budget what may be spent on it, in pairs looked at and twice as many bounds
 	 */
 	private bestWithin(
 		relaxed: Relaxed,
@@ -246,7 +246,11 @@ export class ChainSolver {
 			const { label, field, closed } = this.bestUpTo(base, limit, budget);
 			proven &&= closed;
 			if (label) return { best: bestOf(label, field), proven };
-			if (budget.left <= 0 || (any && bound + more >= any.changes)) break;
+			if (any && bound + more >= any.changes) break;
+			if (budget.left <= 0) {
+				proven = false;
+				break;
+			}
 		}
 		if (!this.isLong) any ??= this.anyCourse(base);
 		return { best: any && bestOf(any, base), proven };
