@@ -1,6 +1,7 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import { schooled } from '../src/lib/core/plan/plan';
+import { searchedIds } from '../src/lib/core/trip/days';
 import { TripPlanner, type TripPlan } from '../src/lib/core/trip/plan-trip';
 import { tripSummary } from '../src/lib/core/trip/summary';
 import type { Wish } from '../src/lib/core/trip/wishes';
@@ -83,11 +84,7 @@ export async function trips(): Promise<{ figures: Figure[]; notes: string[] }> {
 		if (summary.levelsProven && first.plan.choice.massProven) proven++;
 		if (summary.cut) cut++;
 		const taken = summary.takenIds.find((id) => id === 'coat-synthetic') ?? summary.takenIds.at(-1)!;
-		const searched = new Set(
-			Object.values(first.plan.problem.wardrobe.stacks).flatMap((stacks) =>
-				stacks.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
-			)
-		);
+		const searched = searchedIds(first.plan.problem.wardrobe);
 		const pin = (name: string, thingId: string | undefined): void => {
 			if (!thingId) return;
 			const pinned = timed(planner, [{ kind: 'take', thingId }]);

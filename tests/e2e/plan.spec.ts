@@ -1,4 +1,10 @@
-import { longTrip } from '../fixtures/long-trip';
+import { wearableThings } from '../../src/lib/core/cloth/things';
+import type { Client, Trip } from '../../src/lib/core/document/types';
+import { factorOf } from '../../src/lib/core/plan/wardrobe';
+import { searchedIds, tripWardrobe } from '../../src/lib/core/trip/days';
+import { shortName } from '../../src/lib/formats/words';
+import { longTrip, loopTrip } from '../fixtures/long-trip';
+import { kitOf } from '../fixtures/make';
 import { expect, test, type APIRequestContext, type Page } from './test';
 
 /** The plan of a whole trip, and what a guide does with it. */
@@ -70,28 +76,34 @@ test('few changes or a light pack, with the trade shown', async ({ page }) => {
 	await setting.getByRole('button', { name: /^few changes/ }).click();
 });
 
-async function bigTrip(request: APIRequestContext): Promise<string> {
-	const { document, client } = longTrip(1);
+/** A trip of some stages for somebody who has these things, as the address of the plan. */
+async function tripFor(
+	request: APIRequestContext,
+	{ weathers, stages }: Pick<Trip, 'weathers' | 'stages'>,
+	typeIds: readonly string[]
+): Promise<string> {
 	const make = async (url: string, data: object): Promise<string> =>
 		((await (await request.post(url, { data })).json()) as { id: string }).id;
-	const trip = await make('/api/v1/trips', { name: `Fortnight ${Date.now()}` });
+	const trip = await make('/api/v1/trips', { name: `Tried ${Date.now()}` });
 	const guest = await make('/api/v1/clients', { name: 'Big Kit', tripId: trip });
 	const { trip: made } = (await (await request.get(`/api/v1/trips/${trip}`)).json()) as {
 		trip: { version: number };
 	};
-	const { weathers, stages } = document.trip;
 	const saved = await request.put(`/api/v1/trips/${trip}`, {
-		data: { name: 'A fortnight', place: '', site: null, weathers, stages, version: made.version }
+		data: { name: 'Tried', place: '', site: null, weathers, stages, version: made.version }
 	});
 	expect(saved.ok()).toBe(true);
-	for (const { typeId } of client.things)
+	for (const typeId of typeIds)
 		expect((await request.post(`/api/v1/clients/${guest}/things`, { data: { typeId, quantity: { value: 1, source: 'client', state: 'has' } } })).ok()).toBe(true); // prettier-ignore
 	return `/trips/${trip}/plan/${guest}`;
 }
 
+const typesOf = ({ things }: Client): string[] => things.map(({ typeId }) => typeId);
+
 test('a long search is stopped, and the days that are planned stay', async ({ page, request }) => {
 	test.slow();
-	await page.goto(await bigTrip(request));
+	const { document, client } = longTrip(1);
+	await page.goto(await tripFor(request, document.trip, typesOf(client)));
 	const stop = page.getByRole('button', { name: 'Stop and keep what is there' });
 	await expect(page.getByText(/Planning, [1-9]\d* of 42 days/)).toBeVisible(LONG);
 	await stop.click();
@@ -101,6 +113,59 @@ test('a long search is stopped, and the days that are planned stay', async ({ pa
 	await expect(page.getByText(/among the likeliest things of this large kit/)).toBeVisible({
 		timeout: 120_000
 	});
+});
+
+test('a thing that was not searched is luggage at once, and then a use is looked for', async ({
+	page,
+	request
+}) => {
+	test.slow();
+	const { document, client } = longTrip(1, 6);
+	const plain = kitOf(typesOf(client));
+	const searched = searchedIds(tripWardrobe(plain));
+	const out = wearableThings(plain).find(
+		(cloth) => factorOf(cloth) === 'trunk' && !searched.has(cloth.thingId)
+	)!;
+	await page.goto(await tripFor(request, document.trip, typesOf(client)));
+	await expect(page.getByText(/among the likeliest things of this large kit/)).toBeVisible(LONG);
+	await home(page)
+		.locator('[data-chip]')
+		.filter({ hasText: shortName(out.name) })
+		.first()
+		.focus();
+	await page.keyboard.press('p');
+	await expect(page.getByText(/Shown is the best so far/)).toBeVisible(LONG);
+	await expect(
+		along(page)
+			.locator('[data-chip]')
+			.filter({ hasText: shortName(out.name) })
+			.first()
+	).toBeVisible();
+	await expect(page.getByText(/Shown is the best so far/)).toBeHidden(LONG);
+	await expect(
+		along(page)
+			.locator('[data-chip]')
+			.filter({ hasText: shortName(out.name) })
+			.first()
+	).toBeVisible();
+});
+
+test('a day of lifts: what is done again in round after round is said once', async ({ page, request }) => {
+	test.slow();
+	const { trip } = loopTrip('lifts', 4).document;
+	const one = { stages: trip.stages.slice(0, 1), weathers: trip.weathers.slice(0, 1) };
+	const url = await tripFor(request, one, [
+		'briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-large'
+	]); // prettier-ignore
+	await open(page, url);
+	const say = page.getByRole('region', { name: /^What to say to/ });
+	await expect(
+		say.getByText(/and each time up to round \d+: .*big coat on over everything/).first()
+	).toBeVisible(LONG);
+	// The start, and 22 phases in no more than half as many lines.
+	expect(await say.getByRole('listitem').count()).toBeLessThanOrEqual(12);
+	await page.setViewportSize({ width: 390, height: 844 });
+	await expect(page.getByText(/^Worn as in /).first()).toBeVisible();
 });
 
 test('the call is answered in a few keys after the description', async ({ page }) => {

@@ -72,6 +72,14 @@ export const tripWardrobe = (
 		MOST_OUTFITS
 	);
 
+/** Ids of the things that any stack of a wardrobe uses. */
+export const searchedIds = ({ stacks }: Wardrobe): Set<string> =>
+	new Set(
+		Object.values(stacks).flatMap((list) =>
+			list.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
+		)
+	);
+
 /** Stages of a trip in time order. */
 export const inTimeOrder = (stages: readonly Stage[]): Stage[] =>
 	[...stages].sort((a, b) => a.date.localeCompare(b.date));

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
 import { schooled } from '../plan/plan';
+import { searchedIds } from './days';
 import { TripPlanner, finished, plannedDay, verdictsOn, type TripPlan } from './plan-trip';
 import type { TripLevels } from './solve';
 import { tripSummary } from './summary';
@@ -10,11 +11,7 @@ const client = schooled(kitOfSixty(2), document);
 const planner = new TripPlanner(document.trip, client);
 const plan = finished(planner.plan());
 const summary = tripSummary(plan);
-const searched = new Set(
-	Object.values(plan.problem.wardrobe.stacks).flatMap((stacks) =>
-		stacks.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
-	)
-);
+const searched = searchedIds(plan.problem.wardrobe);
 
 describe('a kit that is too large to be searched whole', () => {
 	it('says so, and never calls its plan proven', () => {

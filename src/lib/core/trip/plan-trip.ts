@@ -17,6 +17,7 @@ import type { PhaseVerdict } from '../plan/verdicts';
 import type { Wardrobe } from '../plan/wardrobe';
 import {
 	inTimeOrder,
+	searchedIds,
 	tripDays,
 	tripWardrobe,
 	type KnownCells,
@@ -245,14 +246,6 @@ export class TripPlanner {
 		return mornings;
 	}
 }
-
-/** Ids of the things that any stack of a wardrobe uses. */
-const searchedIds = ({ stacks }: Wardrobe): Set<string> =>
-	new Set(
-		Object.values(stacks).flatMap((list) =>
-			list.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
-		)
-	);
 
 function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
 	const levels = choice.dayLevels[day.index]!;

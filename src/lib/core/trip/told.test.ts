@@ -8,7 +8,7 @@ import { changeSentence, startSentence, weatherWords } from '../../formats/plan-
 import { shortName } from '../../formats/words';
 import { planTrip, plannedDay } from './plan-trip';
 import { toldDay, toldWeather } from './told';
-import type { PlannedStage } from '../plan/plan';
+import { planStage, type PlannedStage } from '../plan/plan';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-large']; // prettier-ignore
 const guest = (kit = KIT): Client => kitOf(kit, { answeredParts: [...PARTS] });
@@ -133,6 +133,35 @@ describe('what is told', () => {
 		expect(changeSentence(again[0]!, nameOf)).toMatch(
 			/^\d\d:\d\d (Lift|Run)( \d)? and each time up to round \d: /
 		);
+	});
+	it('says under the shell only where the shell stays on', () => {
+		const client = guest();
+		const rows: PhaseRow[] = [
+			['move', 40, 250, 'slope'],
+			['stop', 20, 75, 'ridge'],
+			['move', 40, 200, 'slope'],
+			['move', 40, 200, 'slope']
+		];
+		const stage = stageOf(rows, { airTempC: -8 });
+		const base = ['top-wool-mid', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-hiking'];
+		const over = [
+			['fleece'],
+			['fleece', 'hard-shell', 'coat-synthetic'],
+			['hard-shell'],
+			['fleece', 'hard-shell']
+		];
+		const fixed = stage.sequence.map(({ id }, k) => ({
+			stageId: stage.id,
+			phaseId: id,
+			worn: [...base, ...over[k]!].map((thingId) => ({ thingId, opening: 'closed' as const }))
+		}));
+		const { changes } = toldDay(planStage(stage, PLANNED, client, fixed), wearableThings(client));
+		const howOf = (phase: number, thingId: string): string | undefined =>
+			changes.find((change) => change.phase === phase)?.on.find((one) => one.thingId === thingId)?.how;
+		// The coat goes on over the shell at the same stop: nothing has to come off for it.
+		expect(howOf(1, 'hard-shell')).toBe('plain');
+		expect(howOf(1, 'coat-synthetic')).toBe('over everything');
+		expect(howOf(3, 'fleece')).toBe('under the shell');
 	});
 	it('is silent about what stays on', () => {
 		const { days: planned, client } = days(

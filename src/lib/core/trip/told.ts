@@ -74,14 +74,18 @@ const isWarmOver = (cloth: Cloth): boolean =>
 	cloth.functions.includes('warmth') &&
 	cloth.regions.trunk + cloth.regions.thighs > 0;
 
-function howOf(layer: WornLayer, phase: PlannedPhase): PutOn['how'] {
+function howOf(layer: WornLayer, phase: PlannedPhase, before: PlannedPhase): PutOn['how'] {
 	const { cloth, position } = layer;
 	const factor = factorOf(cloth);
 	const tied = phase.cell.marks.includes('harness') || phase.cell.marks.includes('roped');
 	if (factor !== 'trunk' && factor !== 'legs') return 'plain';
 	if (isOverEverything(layer)) return 'over everything';
 	const shellStays = phase.outfit.some(
-		(other) => other.position > position && other.position >= 4 && factorOf(other.cloth) === factor
+		(other) =>
+			other.position > position &&
+			other.position >= 4 &&
+			factorOf(other.cloth) === factor &&
+			isIn(before.outfit, other.cloth.thingId)
 	);
 	if (shellStays) return 'under the shell';
 	return tied && position >= 4 ? 'over the harness' : 'plain';
@@ -149,7 +153,7 @@ export function toldDay(
 				if (replaced) told.add(replaced.cloth.thingId);
 				return {
 					thingId: layer.cloth.thingId,
-					how: howOf(layer, phase),
+					how: howOf(layer, phase, before),
 					instead: replaced?.cloth.thingId ?? null
 				};
 			}),
