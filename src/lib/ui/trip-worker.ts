@@ -84,10 +84,16 @@ const search = (
 	spareChanges: number,
 	isOver: () => boolean,
 	hear?: (step: Planning) => void
-): Promise<TripPlan> => run(ask, planner!.plan(wishes, spareChanges, isOver), hear);
+): Promise<TripPlan> => {
+	const begin = performance.now();
+	const hurry = (): boolean => hear !== undefined && performance.now() - begin > PATIENCE_MS;
+	return run(ask, planner!.plan(wishes, spareChanges, isOver, hurry), hear);
+};
 
 /** The stage that the page looks at: told at once, even while a search goes on. */
 let looked: { stageId: string; foul: boolean } | null = null;
+/** After so long a plan that is good enough is shown, ms. */
+const PATIENCE_MS = 1000;
 /** A plan that is not the last word is shown at most so often, ms. */
 const SO_FAR_EVERY_MS = 1500;
 const daysOf = (plan: TripPlan, { stageId, foul }: { stageId: string; foul: boolean }): PlannedStage[] =>

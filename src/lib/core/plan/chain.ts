@@ -52,6 +52,8 @@ const FIRST_SLACK = 3;
 const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
 /** The same on long days, where a good course is looked for and not the best. */
 const LONG_MARGINS = [1e9, 1e15] as const;
+/** Slacks with which the quickest course of such a day is looked for: a little sweat, then blame. */
+const QUICK_SLACKS = [30, 1e9, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
 /** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
@@ -68,6 +70,8 @@ const MOST_WORK = 800_000;
 const LONG_CELLS = 10;
 /** Pairs that are looked at for one question whether blame and sweat can be so low. */
 const PROBE_PAIRS = 20_000;
+/** The same where the course that is known came from a quick search, which is good enough already. */
+const LONG_PAIRS = 6000;
 /** Bounds that are worked out at most, each for a choice and a step. */
 const MOST_BOUNDS = 120_000;
 /** Bounds as they are, and bounds without steps. */
@@ -137,8 +141,9 @@ export class ChainSolver {
 	/**
 	 * The best course of the open options; null when none leads through.
 	 * @param spare what may be spent later on fewer things, hundredths of changes
+	 * @param hasty whether a good course will do for a long day
 	 */
-	solve(open: Open = this.everything(), spare = 0): Best | null {
+	solve(open: Open = this.everything(), spare = 0, hasty = false): Best | null {
 		const candidates = this.keys.map((keys, k) => this.openIn(keys, k, open));
 		if (candidates.some((list) => list.length === 0)) return null;
 		const least = candidates.map((list, k) => leastOf(list, this.keys[k]!));
@@ -147,6 +152,7 @@ export class ChainSolver {
 			const lists = candidates.map((list, k) => upTo(list, this.keys[k]!, least[k]! + slack));
 			return new Relaxed(this.frame, lists, this.keys, this.edgesOf(COARSE));
 		};
+		if (hasty && this.isLong) return this.quickBest(relaxedBy);
 		let slack = FIRST_SLACK;
 		let relaxed = relaxedBy(slack);
 		while (relaxed.least - total > slack && slack < Infinity) {
@@ -167,7 +173,8 @@ export class ChainSolver {
 				: this.leastReached(wide, most);
 			proven &&= reached.proven;
 			if (!reached.label) continue;
-			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, { left: PROBE_PAIRS });
+			const left = this.isLong ? LONG_PAIRS : PROBE_PAIRS;
+			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, { left });
 			proven &&= closed;
 			if (best) return { ...best, proven };
 		}
@@ -175,8 +182,20 @@ export class ChainSolver {
 	}
 
 	/** In many cells there are too many near ties to be told apart one by one. */
-	private get isLong(): boolean {
+	get isLong(): boolean {
 		return this.chain.cells > LONG_CELLS;
+	}
+	/** A good course of a long day, which nothing is asked of afterwards. */
+	private quickBest(relaxedBy: (slack: number) => Relaxed): Best | null {
+		for (const slack of QUICK_SLACKS) {
+			const wide = relaxedBy(slack);
+			const label = quickCourse(this.frame, wide, wide.lists, Infinity);
+			if (!label) continue;
+			const way = wayTo(label).map((choice) => Int32Array.of(choice));
+			const field = fieldApart(this.frame, wide, label.key, way);
+			return { ...fromKey(label.key), changes: label.changes, label, field, proven: false };
+		}
+		return null;
 	}
 
 	/** The open choices of a cell. */
@@ -377,9 +396,7 @@ export class ChainSolver {
 	/** The choices of a course, first cell first, and all that it uses. */
 	courseOf(last: Label): { choices: number[][]; used: number[] } & CourseLevels {
 		const { sizes, uses } = this.chain;
-		const way: number[] = [];
-		for (let label: Label | null = last; label; label = label.before) way.unshift(label.choice);
-		const choices = way.map((choice) => optionsOf(choice, sizes));
+		const choices = wayTo(last).map((choice) => optionsOf(choice, sizes));
 		const used = new Set(choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)])));
 		return { ...fromKey(last.key), changes: last.changes, choices, used: [...used].sort((a, b) => a - b) };
 	}
@@ -422,6 +439,12 @@ export class ChainSolver {
 	}
 }
 
+/** The choices that lead to a label, first cell first. */
+function wayTo(last: Label): number[] {
+	const way: number[] = [];
+	for (let label: Label | null = last; label; label = label.before) way.unshift(label.choice);
+	return way;
+}
 /** The least key of some choices; Infinity where there are none. */
 function leastOf(list: Int32Array, keys: Float64Array): number {
 	let least = Infinity;

@@ -3,7 +3,7 @@ import { kitOf, stageOf, tripOf } from '../../../../tests/fixtures/make';
 import { tryQuery, triedFrom, FIRST_TRY } from '../../formats/try-link';
 import { PARTS } from '../cloth/parts';
 import { described, isThisAllRight, type CallAnswer } from './call';
-import { finished } from './plan-trip';
+import { finished } from './steps';
 import { tryIt } from './try-it';
 
 describe('a description in a few words', () => {

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
 import { schooled } from '../plan/plan';
 import { searchedIds } from './days';
-import { TripPlanner, finished, plannedDay, verdictsOn, type TripPlan } from './plan-trip';
-import type { TripLevels } from './solve';
+import { TripPlanner, plannedDay, verdictsOn, type TripPlan } from './plan-trip';
+import { finished } from './steps';
+import { isBetter, type TripLevels } from './solve';
 import { tripSummary } from './summary';
 
 const { document } = longTrip(2, 1);
@@ -97,6 +98,30 @@ describe('a hair’s breadth of warmth', () => {
 		for (const day of week.problem.days) {
 			expect(day.all.filter(({ kind }) => kind === 'ride').length).toBeGreaterThanOrEqual(10);
 			expect(week.choice.dayLevels[day.index]!.changes).toBeLessThanOrEqual(4);
+		}
+	});
+});
+
+describe('a plan that is wanted in a hurry', () => {
+	const { document, client } = loopTrip('lifts', 4);
+	const trip = { ...document.trip, stages: document.trip.stages.slice(0, 2) };
+	const guest = schooled(client, document);
+	it('dresses every day, is never better than the one that is searched, and does not change that', () => {
+		const steps = new TripPlanner(trip, guest).plan([], 0, undefined, () => true);
+		let first: TripPlan | null = null;
+		let step = steps.next();
+		for (; !step.done; step = steps.next()) first ??= step.value.soFar;
+		const searched = finished(new TripPlanner(trip, guest).plan());
+		expect(step.value.choice.levels).toEqual(searched.choice.levels);
+		expect([...step.value.choice.taken].sort()).toEqual([...searched.choice.taken].sort());
+		expect(first!.proven).toBe(false);
+		expect(first!.choice.levelsProven).toBe(false);
+		expect(searched.choice.levelsProven).toBe(true);
+		expect(isBetter(first!.choice.levels, searched.choice.levels)).toBe(false);
+		for (const day of first!.problem.days) {
+			const { length } = day.all.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
+			expect(first!.choice.dressed[day.index]!.outfits).toHaveLength(length);
+			expect(verdictsOn(first!, day)!.length).toBeGreaterThanOrEqual(length);
 		}
 	});
 });

@@ -27,6 +27,7 @@ import {
 } from './days';
 import { carriedOn, solveWithRoom } from './room';
 import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './solve';
+import { finished } from './steps';
 import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
 
 /**
@@ -153,17 +154,23 @@ export class TripPlanner {
 		};
 	}
 
-	/** @returns the plan; when the search is stopped, the best so far, in which days may be missing */
+	/**
+	 * @param hurry whether a plan that is good enough is wanted by now, to be shown while the search goes on: the result is
+	 * the same
+	 * @returns the plan; when the search is stopped, the best so far, in which days may be missing
+	 */
 	*plan(
 		wishes: readonly Wish[] = [],
 		spareChanges = 0,
-		isOver: () => boolean = () => false
+		isOver: () => boolean = () => false,
+		hurry: () => boolean = () => false
 	): Generator<Planning, TripPlan, void> {
 		let soFar = this.withLuggage(wishes, spareChanges);
 		if (soFar) yield { task: 'days', done: 0, total: soFar.problem.days.length, best: soFar.choice, soFar };
 		const options: SolveOptions = {
 			spare: spareChanges * 100,
 			isOver,
+			hurry,
 			...(this.hit ? { hit: this.hit } : {})
 		};
 		const { key, wardrobe } = this.wardrobeFor(wishes);
@@ -287,13 +294,6 @@ export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay)
 	const alsoCarried = carried.get(day.stage.id) ?? new Set<string>();
 	const chosen = { ...chosenDay(problem, choice, day), alsoCarried };
 	return { ...reportedDay(chosen, judgedOf(problem, choice, day)), foul: day.foul };
-}
-
-/** Runs a search to its end. */
-export function finished<T>(steps: Generator<unknown, T, void>): T {
-	let step = steps.next();
-	while (!step.done) step = steps.next();
-	return step.value;
 }
 
 /** Plans a trip from beginning to end. */

@@ -13,6 +13,7 @@ import {
 import { lightestHitting, lightestSteps, type HittingSolver, type Oracle } from '../plan/lightest';
 import type { DebtSpan } from '../plan/local';
 import type { Outfit } from '../plan/outfit';
+import { finished } from './steps';
 import { limitsOf, type Constraints, type DayLimits } from './constraints';
 import type { TripDay, TripDays } from './days';
 
@@ -65,6 +66,10 @@ export interface SolveOptions {
 	spare?: number;
 	hit?: HittingSolver;
 	isOver?: () => boolean;
+	/** whether a plan that is good enough is wanted by now, to be shown while the search goes on */
+	hurry?: () => boolean;
+	/** a good plan will do: long days are not searched, nothing is made lighter */
+	hasty?: boolean;
 }
 
 interface Solved {
@@ -111,18 +116,19 @@ export class TripSolver {
 		group: Group,
 		context: string,
 		constraints: Constraints,
-		spare: number,
+		{ spare = 0, hasty = false }: SolveOptions,
 		make: () => ChainSolver
 	): Solved | null {
 		const solver = this.solverOf(day, group, context, make);
 		const own = new Set(solver.things);
 		const limits = limitsOf(constraints, day, solver, own);
-		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}`;
+		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}|${hasty && solver.isLong}`;
 		const known = this.solved.get(key);
 		if (known !== undefined) return known;
 		const best = solver.solve(
 			{ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) },
-			spare
+			spare,
+			hasty
 		);
 		const made = best
 			? { solver, best, limits, oracle: solver.oracle(best, spare, limits.at, limits.allows) }
@@ -139,14 +145,15 @@ export class TripSolver {
 		group: Group,
 		contextOf: (day: TripDay) => { context: string; make: () => ChainSolver },
 		constraints: Constraints,
-		{ spare = 0, hit = lightestHitting, isOver = () => false }: SolveOptions
+		options: SolveOptions
 	): Generator<{ done: number }, GroupChoice | null, void> {
+		const { spare = 0, hit = lightestHitting, isOver = () => false, hasty = false } = options;
 		const { days } = this.problem;
 		const solved: (Solved | null)[] = days.map(() => null);
 		for (const day of days) {
 			if (isOver()) break;
 			const { context, make } = contextOf(day);
-			const own = this.solveDay(day, group, context, constraints, spare, make);
+			const own = this.solveDay(day, group, context, constraints, options, make);
 			if (!own) return null;
 			solved[day.index] = own;
 			yield { done: day.index + 1 };
@@ -154,6 +161,20 @@ export class TripSolver {
 		const all = solved.filter((one) => one !== null);
 		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.label));
 		const start = new Set(bestCourses.flatMap(({ used }) => used));
+		const choiceOf = (
+			courses: typeof bestCourses,
+			shown: Pick<GroupChoice, 'atLeastG' | 'levelsProven' | 'massProven'>
+		): GroupChoice => {
+			let at = 0;
+			const of = solved.map((one) => (one ? courses[at++]! : null));
+			return {
+				choices: of.map((course) => course?.choices ?? null),
+				levels: of.map((course) => course ?? NOTHING),
+				used: new Set(courses.flatMap(({ used }) => used)),
+				...shown
+			};
+		};
+		if (hasty) return choiceOf(bestCourses, { atLeastG: 0, levelsProven: false, massProven: false });
 		const things = new Set([...start, ...all.flatMap(({ oracle }) => oracle.things)]);
 		const masses = this.massG.map((massG, thing) =>
 			constraints.taken.has(thing) || constraints.preferred.has(thing) ? 0 : massG
@@ -179,16 +200,11 @@ export class TripSolver {
 			const label = solver.within(best, open, spare);
 			return label ? solver.courseOf(label) : bestCourses[i]!;
 		});
-		let at = 0;
-		const of = solved.map((one) => (one ? courses[at++]! : null));
-		return {
-			choices: of.map((course) => course?.choices ?? null),
-			levels: of.map((course) => course ?? NOTHING),
-			used: new Set(courses.flatMap(({ used }) => used)),
+		return choiceOf(courses, {
 			atLeastG,
 			levelsProven: all.every(({ best }) => best.proven),
 			massProven: proven && all.every(({ solver }) => !solver.gaveUp)
-		};
+		});
 	}
 
 	/**
@@ -200,6 +216,7 @@ export class TripSolver {
 		let spans: DebtSpan[][][] = days.map(({ cells }) => neverInDebt(cells));
 		const seen = new Set<string>();
 		let best: TripChoice | null = null;
+		let shown: TripChoice | null = null;
 		for (let turn = 0; turn < MOST_TURNS; turn++) {
 			const now = spans;
 			const groups = {} as Record<Group, GroupChoice>;
@@ -223,18 +240,21 @@ export class TripSolver {
 				const steps = this.solveGroup(group, contextOf, constraints, options);
 				let step = steps.next();
 				for (; !step.done; step = steps.next()) {
+					if (group !== 'body') continue;
 					const part = step.value.done;
-					if (group === 'body')
-						yield { task: part < days.length ? 'days' : 'weight', done: part, total: days.length, best };
+					if (!best && !shown && options.hurry?.()) {
+						const body = finished(
+							this.solveGroup(group, contextOf, constraints, { ...options, hasty: true })
+						);
+						if (body) shown = this.putTogether({ ...groups, body }, others, now, constraints).choice;
+					}
+					const task = part < days.length ? 'days' : 'weight';
+					yield { task, done: part, total: days.length, best: best ?? shown };
 				}
 				if (!step.value) return null;
 				groups[group] = step.value;
 			}
-			const dressed = days.map((day) => this.dressedOf(day, groups, others[day.index]!));
-			const next = days.map((day) =>
-				dressed[day.index] ? spansOf(day, dressed[day.index]!) : now[day.index]!
-			);
-			const choice = this.choiceOf(groups, dressed, next, constraints);
+			const { choice, next } = this.putTogether(groups, others, now, constraints);
 			// A turn that made it no better is the last one.
 			if (best && choice.levels.blame >= best.levels.blame) break;
 			best = choice;
@@ -244,6 +264,21 @@ export class TripSolver {
 			spans = next;
 		}
 		return best;
+	}
+
+	/** All groups as one choice, and where the body is in debt with it. */
+	private putTogether(
+		groups: Record<Group, GroupChoice>,
+		others: readonly Outfit[][],
+		before: readonly DebtSpan[][][],
+		constraints: Constraints
+	): { choice: TripChoice; next: DebtSpan[][][] } {
+		const { days } = this.problem;
+		const dressed = days.map((day) => this.dressedOf(day, groups, others[day.index]!));
+		const next = days.map((day) =>
+			dressed[day.index] ? spansOf(day, dressed[day.index]!) : before[day.index]!
+		);
+		return { choice: this.choiceOf(groups, dressed, next, constraints), next };
 	}
 
 	private readonly dressedKnown = new Map<string, Dressed>();
