@@ -35,6 +35,9 @@ describe('the summary of a plan', () => {
 		const short = { ...top!, verdict: 'short' as const, holdsMinutes: 10 };
 		expect(worstPhase([climb!, short])).toBe(short);
 		expect(worstPhase([{ ...short, holdsMinutes: 20 }, short])).toBe(short);
+		// What begins cold is so from a phase before it, which is the thing to say.
+		const holds = { ...short, holdsMinutes: 20 };
+		expect(worstPhase([{ ...short, holdsMinutes: 0 }, holds])).toBe(holds);
 		expect(worstPhase([])).toBeNull();
 		expect(isNotAllRight(short)).toBe(true);
 		expect(isNotAllRight({ ...short, whatIf: true })).toBe(false);

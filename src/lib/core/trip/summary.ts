@@ -90,13 +90,17 @@ export function tripSummary(plan: TripPlan): TripSummary {
 
 const rank = (verdict: Verdict): number => VERDICTS.indexOf(verdict);
 
-/** The worst phase of a plan: worst verdict first, then the one that holds the smallest share of its minutes. */
+/**
+ * The worst phase of a plan: worst verdict first, then the one that holds the smallest share of its minutes. A phase that
+ * is short from its first minute is so from one before it: that one is the thing to say.
+ */
 export const worstPhase = (phases: readonly PhaseSummary[]): PhaseSummary | null =>
 	phases.reduce<PhaseSummary | null>((worst, phase) => {
 		if (!worst) return phase;
 		const by = rank(phase.verdict) - rank(worst.verdict);
-		return by < 0 || (by === 0 && shareHeld(phase) < shareHeld(worst)) ? phase : worst;
+		return by < 0 || (by === 0 && toSay(phase) < toSay(worst)) ? phase : worst;
 	}, null);
+const toSay = (phase: PhaseSummary): number => (phase.holdsMinutes === 0 ? 1 : shareHeld(phase));
 const shareHeld = ({ holdsMinutes, minutes }: PhaseSummary): number =>
 	holdsMinutes === null ? 1 : Math.min(1, holdsMinutes / minutes);
 
