@@ -220,28 +220,8 @@ export class Relaxed {
 					if (!from(lowest, leastKey)) return false;
 					return points.length === 1 || points.some(({ state, key }) => from(state, key));
 				};
-				/** by least key: the highest rank that is known to lead, and the lowest that is known not to */
-				const known = new Map<number, { yes: number; no: number }>();
-				for (let i = 0; i < choices.length; i++) {
-					const choice = choices[i]!;
-					if (leastKey + keys[choice]! > most) continue;
-					if (!ranks) {
-						if (leads(choice)) kept.push(choice);
-						continue;
-					}
-					let marks = known.get(keys[choice]!);
-					if (!marks) known.set(keys[choice]!, (marks = { yes: -Infinity, no: Infinity }));
-					const rank = ranks[choice]!;
-					if (rank >= marks.no) continue;
-					if (rank > marks.yes) {
-						if (!leads(choice)) {
-							marks.no = rank;
-							continue;
-						}
-						marks.yes = rank;
-					}
-					kept.push(choice);
-				}
+				const near = Array.from(choices).filter((choice) => leastKey + keys[choice]! <= most);
+				kept.push(...(ranks ? leading(near, keys, ranks, leads) : near.filter(leads)));
 			}
 			return Int32Array.from(kept).sort();
 		});
@@ -274,6 +254,28 @@ function leadersOf(choices: ArrayLike<number>, keys: Float64Array, ranks: Float6
 			least = ranks[choice]!;
 			return true;
 		});
+}
+
+/** The choices that lead on: of those with one key, what one says holds for all of a lower or of a higher rank. */
+function leading(
+	choices: readonly number[],
+	keys: Float64Array,
+	ranks: Float64Array,
+	leads: (choice: number) => boolean
+): number[] {
+	/** by key: the highest rank that is known to lead, and the lowest that is known not to */
+	const known = new Map<number, { yes: number; no: number }>();
+	return choices.filter((choice) => {
+		let marks = known.get(keys[choice]!);
+		if (!marks) known.set(keys[choice]!, (marks = { yes: -Infinity, no: Infinity }));
+		const rank = ranks[choice]!;
+		if (rank <= marks.yes) return true;
+		if (rank >= marks.no) return false;
+		const does = leads(choice);
+		if (does) marks.yes = rank;
+		else marks.no = rank;
+		return does;
+	});
 }
 
 /** Adds a point where no other one is as low in both, and takes out what it is as low as. */
