@@ -258,6 +258,8 @@ export class TripSolver {
 			// A turn that made it no better is the last one.
 			if (best && choice.levels.blame >= best.levels.blame) break;
 			best = choice;
+			// Nor does it pay to fit again and again what the search could not settle.
+			if (turn > 0 && !choice.levelsProven) break;
 			const pattern = next.map(spansKey).join('|');
 			if (seen.has(pattern) || pattern === days.map(() => '').join('|') || options.isOver?.()) break;
 			seen.add(pattern);
