@@ -190,6 +190,7 @@ test('the whole group: planned in the background, the worst first, one sentence 
 	const people = page.getByRole('listitem');
 	await expect(people.first()).toContainText(/wet through|holds \d+ of \d+ min|nothing suffices/);
 	await expect(page.getByText(/Nobody has asked Kato yet/)).toBeVisible();
+	await expect(people.filter({ hasText: 'Nobody has asked Kato yet' })).toContainText('not judged yet');
 	// Asked again, nothing is worked out anew.
 	await page.reload();
 	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible();

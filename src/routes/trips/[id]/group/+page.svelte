@@ -33,7 +33,8 @@
 				const plan = plans.find(({ clientId }) => clientId === client.id) ?? null;
 				const all = plan?.summary?.phases.filter(({ whatIf }) => !whatIf) ?? [];
 				const bad = all.filter(isNotAllRight);
-				const worst = worstPhase(all);
+				// What nobody has asked about is not right by the phases of which all is known.
+				const worst = worstPhase(bad.length > 0 ? bad : all);
 				return { client, plan, bad, worst };
 			})
 			.sort(
