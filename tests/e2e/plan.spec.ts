@@ -5,7 +5,7 @@ import { searchedIds, tripWardrobe } from '../../src/lib/core/trip/days';
 import { shortName } from '../../src/lib/formats/words';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';
-import { expect, test, type APIRequestContext, type Page } from './test';
+import { expect, test, type APIRequestContext, type Locator, type Page } from './test';
 
 /** The plan of a whole trip, and what a guide does with it. */
 
@@ -126,28 +126,20 @@ test('a thing that was not searched is luggage at once, and then a use is looked
 	const out = wearableThings(plain).find(
 		(cloth) => factorOf(cloth) === 'trunk' && !searched.has(cloth.thingId)
 	)!;
+	const chipIn = (list: Locator): Locator =>
+		list
+			.locator('[data-chip]')
+			.filter({ hasText: shortName(out.name) })
+			.first();
 	await page.goto(await tripFor(request, document.trip, typesOf(client)));
 	await expect(page.getByText(/among the likeliest things of this large kit/)).toBeVisible(LONG);
-	await home(page)
-		.locator('[data-chip]')
-		.filter({ hasText: shortName(out.name) })
-		.first()
-		.focus();
+	await chipIn(home(page)).focus();
 	await page.keyboard.press('p');
-	await expect(page.getByText(/Shown is the best so far/)).toBeVisible(LONG);
-	await expect(
-		along(page)
-			.locator('[data-chip]')
-			.filter({ hasText: shortName(out.name) })
-			.first()
-	).toBeVisible();
-	await expect(page.getByText(/Shown is the best so far/)).toBeHidden(LONG);
-	await expect(
-		along(page)
-			.locator('[data-chip]')
-			.filter({ hasText: shortName(out.name) })
-			.first()
-	).toBeVisible();
+	const soFar = page.getByText(/Shown is the best so far/);
+	await expect(soFar).toBeVisible(LONG);
+	await expect(chipIn(along(page))).toBeVisible();
+	await expect(soFar).toBeHidden(LONG);
+	await expect(chipIn(along(page))).toBeVisible();
 });
 
 test('a day of lifts: what is done again in round after round is said once', async ({ page, request }) => {

@@ -12,7 +12,7 @@ import type {
 	Terrain
 } from '../core/document/types';
 import type { Moment } from '../core/plan/body-course';
-import type { Cell } from '../core/plan/conditions';
+import { cellName, type Cell } from '../core/plan/conditions';
 import type { LadderCell } from '../core/plan/ladder';
 import type { Where } from '../core/plan/plan';
 import type { ReasonKind } from '../core/certainty';
@@ -249,7 +249,7 @@ export function momentSentence(
 	cell: Cell,
 	nameOf: (thingId: string) => string
 ): string {
-	const where = `${clock(cell.startMin + minute)}, ${minute} min into “${cell.name}${cell.round > 1 ? ` ${cell.round}` : ''}”`;
+	const where = `${clock(cell.startMin + minute)}, ${minute} min into “${cellName(cell)}”`;
 	const what = {
 		sweating: 'the skin is wetter with sweat than one likes',
 		soaked: 'the layers next to the skin are wet',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { cellName } from '$lib/core/plan/conditions';
 	import type { PlannedPhase } from '$lib/core/plan/plan';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
@@ -24,7 +25,6 @@
 	];
 	const layers = (phase: PlannedPhase, factor: Factor): PlannedPhase['outfit'] =>
 		phase.outfit.filter(({ cloth }) => factorOf(cloth) === factor).toReversed();
-	const nameOf = ({ cell }: PlannedPhase): string => cell.name + (cell.round > 1 ? ` ${cell.round}` : '');
 	const wornIn = ({ outfit }: PlannedPhase): string =>
 		JSON.stringify(outfit.map(({ cloth, opening }) => [cloth.thingId, opening]));
 	/** The first round of the same phase since which the same is worn; null in that round itself. */
@@ -50,7 +50,7 @@
 		{@const same = sameAs(k)}
 		<li>
 			<p class="line">
-				<strong>{nameOf(phase)}</strong>
+				<strong>{cellName(phase.cell)}</strong>
 				<span class="soft">{clock(phase.cell.startMin)} · {duration(phase.cell.minutes)}</span>
 			</p>
 			<p class="line">
@@ -74,7 +74,7 @@
 				</div>
 			{/if}
 			{#if same}
-				<p class="soft">Worn as in {nameOf(same)}.</p>
+				<p class="soft">Worn as in {cellName(same.cell)}.</p>
 			{:else if phase.outfit.length > 0 && phase.cell.kind !== 'sleep'}
 				<dl>
 					{#each ROWS as [factor, word] (factor)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Client } from '$lib/core/document/types';
+	import { cellName } from '$lib/core/plan/conditions';
 	import { personOf } from '$lib/core/plan/person';
 	import type { courseOf, PlannedPhase } from '$lib/core/plan/plan';
 	import { tempWords } from '$lib/formats/units';
@@ -52,7 +53,7 @@
 				<p class="tiny soft time">
 					<span>{duration(phase.cell.minutes)}</span><span>{clock(phase.cell.startMin)}</span>
 				</p>
-				<p class="name">{phase.cell.name}{phase.cell.round > 1 ? ` ${phase.cell.round}` : ''}</p>
+				<p class="name">{cellName(phase.cell)}</p>
 				<button
 					class="temp"
 					onclick={() => why.open(whyFelt(phase))}

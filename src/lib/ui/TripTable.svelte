@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { cellName } from '$lib/core/plan/conditions';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords, withUnit } from '$lib/formats/units';
 	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';
@@ -38,7 +39,7 @@
 				{@const { cell } = column}
 				<tr>
 					<td>{manyDays ? `${shortDate(column.stage.date)} ` : ''}{clock(cell.startMin)}</td>
-					<th scope="row">{cell.name}{cell.round > 1 ? ` ${cell.round}` : ''}</th>
+					<th scope="row">{cellName(cell)}</th>
 					<td>{withUnit('height', cell.altitudeM, units)}</td>
 					<td>{tempWords(cell.airTempC, units)}</td>
 					{#each column.others as other, i (i)}

@@ -25,7 +25,7 @@ import {
 	type TripDay,
 	type TripDays
 } from './days';
-import { carriedOn, solveWithRoom } from './room';
+import { carriedOn, overfull, solveWithRoom } from './room';
 import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './solve';
 import { finished } from './steps';
 import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
@@ -70,7 +70,6 @@ interface Met {
 	proven: boolean;
 	impossible: Wish[];
 }
-const UNPROVEN: Omit<Met, 'choice'> = { fits: true, proven: false, impossible: [] };
 
 function planOf(
 	problem: TripDays,
@@ -170,7 +169,8 @@ export class TripPlanner {
 		const options: SolveOptions = {
 			spare: spareChanges * 100,
 			isOver,
-			hurry,
+			// One such plan is enough.
+			hurry: () => soFar === null && hurry(),
 			...(this.hit ? { hit: this.hit } : {})
 		};
 		const { key, wardrobe } = this.wardrobeFor(wishes);
@@ -188,7 +188,8 @@ export class TripPlanner {
 				const { best } = step.value;
 				if (best && best !== shown) {
 					shown = best;
-					soFar = planOf(solver.problem, wishes, { ...UNPROVEN, choice: best });
+					const fits = overfull(solver.problem, best) === null;
+					soFar = planOf(solver.problem, wishes, { choice: best, fits, proven: false, impossible: [] });
 				}
 				yield { ...step.value, soFar };
 			}

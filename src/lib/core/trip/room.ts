@@ -1,6 +1,7 @@
 import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../plan/pack';
 import type { Constraints } from './constraints';
 import type { TripDay, TripDays } from './days';
+import { finished } from './steps';
 import { isBetter, type Progress, type SolveOptions, type TripChoice, type TripSolver } from './solve';
 
 /**
@@ -82,6 +83,8 @@ export function* solveWithRoom(
 ): Generator<Progress, { choice: TripChoice; fits: boolean; proven: boolean } | null, void> {
 	const first = yield* solver.solve(constraints, options);
 	if (!first) return null;
+	// Of a split nothing is shown before its end.
+	const quiet = { ...options, hurry: () => false };
 	const waiting: Branch[] = [{ constraints, choice: first }];
 	const seen = new Set<string>();
 	for (let splits = 0; waiting.length > 0 && splits <= mostSplits && !options.isOver?.(); splits++) {
@@ -101,10 +104,8 @@ export function* solveWithRoom(
 				const key = keyOf(next);
 				if (seen.has(key)) continue;
 				seen.add(key);
-				const steps = solver.solve(next, options);
-				let step = steps.next();
-				while (!step.done) step = steps.next();
-				if (step.value) waiting.push({ constraints: next, choice: step.value });
+				const choice = finished(solver.solve(next, quiet));
+				if (choice) waiting.push({ constraints: next, choice });
 			}
 		}
 	}

@@ -1,5 +1,6 @@
 import type { Cloth } from '../cloth/things';
 import type { Opening, Weather } from '../document/types';
+import { cellName } from '../plan/conditions';
 import { isOut } from '../plan/needs';
 import { outermost, type WornLayer } from '../plan/outfit';
 import type { PlannedPhase, PlannedStage, Where } from '../plan/plan';
@@ -145,7 +146,7 @@ export function toldDay(
 		const told = new Set<string>();
 		const change: ToldChange = {
 			phase: k,
-			name: phase.cell.name + (phase.cell.round > 1 ? ` ${phase.cell.round}` : ''),
+			name: cellName(phase.cell),
 			untilRound: null,
 			startMin: phase.cell.startMin,
 			on: on.map((layer): PutOn => {
