@@ -1,6 +1,6 @@
 import { PATTERNS } from '../src/lib/core/patterns';
 import { unfold } from '../src/lib/core/patterns/pattern';
-import { daysLater } from '../src/lib/core/document/days';
+import { daysLater } from '../src/lib/core/patterns/edit-days';
 import type { Stage } from '../src/lib/core/document/types';
 import { threeWeathers } from '../src/lib/core/weather/climate';
 import { addThing, createClient } from '../src/lib/server/db/clients';

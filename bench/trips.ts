@@ -1,10 +1,10 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
-import { schooled } from '../src/lib/core/plan/plan';
-import { searchedIds } from '../src/lib/core/trip/days';
-import { TripPlanner, type TripPlan } from '../src/lib/core/trip/plan-trip';
-import { tripSummary } from '../src/lib/core/trip/summary';
-import type { Wish } from '../src/lib/core/trip/wishes';
+import { schooled } from '../src/lib/core/plan/day-report';
+import { searchedIds } from '../src/lib/core/plan/trip-days';
+import { TripPlanner, type TripPlan } from '../src/lib/core/plan/planner';
+import { tripSummary } from '../src/lib/core/plan/told/summary';
+import type { Wish } from '../src/lib/core/plan/wishes';
 import { hittingSolver } from '../src/lib/solver/hitting';
 import { kitOfSixty, longTrip, loopTrip } from '../tests/fixtures/long-trip';
 

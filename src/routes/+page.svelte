@@ -2,7 +2,7 @@
 	import { goto, invalidate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Button } from 'flowbite-svelte';
-	import { daysBetween } from '$lib/core/document/days';
+	import { daysBetween } from '$lib/core/patterns/edit-days';
 	import { nextStep } from '$lib/formats/next-step';
 	import { monthAndYear, shortDate } from '$lib/formats/words';
 	import Choice from '$lib/ui/Choice.svelte';

@@ -21,8 +21,8 @@ import {
 	write
 } from '../../src/lib/server/db/pool';
 import { getHouse, saveHouse } from '../../src/lib/server/db/house';
-import type { TripSummary } from '../../src/lib/core/trip/summary';
-import type { Wish } from '../../src/lib/core/trip/wishes';
+import type { TripSummary } from '../../src/lib/core/plan/told/summary';
+import type { Wish } from '../../src/lib/core/plan/wishes';
 import {
 	claimPlan,
 	failPlan,

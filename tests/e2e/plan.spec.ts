@@ -1,7 +1,7 @@
 import { wearableThings } from '../../src/lib/core/cloth/things';
 import type { Client, Trip } from '../../src/lib/core/document/types';
-import { factorOf } from '../../src/lib/core/plan/wardrobe';
-import { searchedIds, tripWardrobe } from '../../src/lib/core/trip/days';
+import { factorOf } from '../../src/lib/core/outfit/legal-outfits';
+import { searchedIds, tripWardrobe } from '../../src/lib/core/plan/trip-days';
 import { shortName } from '../../src/lib/formats/words';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';

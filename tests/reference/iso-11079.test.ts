@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demandOf } from '../../src/lib/core/body/demand';
+import { demandOf } from '../../src/lib/core/heat/demand';
 import {
 	balanceTerms,
 	requiredInsulationM2kw,

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { EFFORT_CLASSES, effortClass, pumpingSpeedMs } from '../../src/lib/core/body/effort';
-import { minutesUntilC, settledTempC, bloodHeatWm2 } from '../../src/lib/core/body/extremities';
+import { minutesUntilC, settledTempC, bloodHeatWm2 } from '../../src/lib/core/heat/extremities';
 import { nightVerdict } from '../../src/lib/core/body/night';
 import { catalogueType } from '../../src/lib/core/cloth/catalogue';
 import { AREA_SHARE, REGIONS } from '../../src/lib/core/cloth/parts';
 import { airInUse, regionTotalM2kw } from '../../src/lib/core/cloth/supply';
 import { STILL_AIR_M2KW } from '../../src/lib/core/body/insulation';
-import { planStage } from '../../src/lib/core/plan/plan';
+import { planStage } from '../../src/lib/core/plan/day-report';
 import { CLO_M2KW } from '../../src/lib/core/units';
 import { PLANNED, kitOf, stageOf, type PhaseRow } from '../fixtures/make';
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { catalogueType } from '../../src/lib/core/cloth/catalogue';
-import { LOST_WHEN_FULL } from '../../src/lib/core/plan/overnight';
-import { coldBatteryShare, piecesFor } from '../../src/lib/core/plan/counting';
-import { lensNeeded, rainKeptOutMin } from '../../src/lib/core/plan/needs';
+import { LOST_WHEN_FULL } from '../../src/lib/core/kit/overnight';
+import { coldBatteryShare, piecesFor } from '../../src/lib/core/kit/counting';
+import { lensNeeded, rainKeptOutMin } from '../../src/lib/core/conditions/needs';
 import { clothOf } from '../../src/lib/core/cloth/things';
 import { nightVerdict } from '../../src/lib/core/body/night';
 import { cellOf, thingOf } from '../fixtures/make';

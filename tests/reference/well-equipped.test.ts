@@ -3,7 +3,7 @@ import { PARTS } from '../../src/lib/core/cloth/parts';
 import type { Client, Stage } from '../../src/lib/core/document/types';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { unfold } from '../../src/lib/core/patterns/pattern';
-import { planStage } from '../../src/lib/core/plan/plan';
+import { planStage } from '../../src/lib/core/plan/day-report';
 import { PLANNED, kitOf, stageOf, thingOf, type BaseRow } from '../fixtures/make';
 
 /**

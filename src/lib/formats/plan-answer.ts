@@ -1,11 +1,11 @@
-import type { Moment } from '../core/plan/body-course';
-import type { Band } from '../core/body/debt';
+import type { Moment } from '../core/heat/simulation';
+import type { Band } from '../core/heat/debt';
 import type { Client, Stage, WornThing } from '../core/document/types';
-import { mostCounts, type Count } from '../core/plan/counting';
-import type { Finding } from '../core/plan/findings';
-import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/plan';
-import type { Pack } from '../core/plan/pack';
-import type { LimitedBy, Verdict } from '../core/plan/verdicts';
+import { mostCounts, type Count } from '../core/kit/counting';
+import type { Finding } from '../core/judge/findings';
+import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/day-report';
+import type { Pack } from '../core/kit/pack';
+import type { LimitedBy, Verdict } from '../core/judge/verdicts';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
 export interface PhaseAnswer {

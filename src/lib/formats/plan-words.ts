@@ -1,9 +1,9 @@
-import { phasesIn } from '../core/document/days';
+import { phasesIn } from '../core/patterns/edit-days';
 import type { Trip, Weather } from '../core/document/types';
-import type { Where } from '../core/plan/plan';
-import type { Price, PhaseSummary, TripSummary } from '../core/trip/summary';
-import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/trip/told';
-import type { Place } from '../core/trip/why-not';
+import type { Where } from '../core/plan/day-report';
+import type { Price, PhaseSummary, TripSummary } from '../core/plan/told/summary';
+import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/told/change-story';
+import type { Place } from '../core/plan/told/why-not';
 import { clock } from './words';
 
 /** A plan in sentences that a guide could say. */

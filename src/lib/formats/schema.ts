@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
-import { SCHOOL_IDS, choicesOf } from '../core/plan/schools';
-import { SPARE_CHANGES, WISH_KINDS } from '../core/trip/wishes';
+import { SCHOOL_IDS, choicesOf } from '../core/document/schools';
+import { SPARE_CHANGES, WISH_KINDS } from '../core/plan/wishes';
 import { PARTS } from '../core/cloth/parts';
 import {
 	BEDS,

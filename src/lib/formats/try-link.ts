@@ -1,7 +1,7 @@
 import { isCatalogueId } from '../core/cloth/catalogue';
 import { PRECIPITATIONS, type Precipitation } from '../core/weather/precipitation';
 import type { PhasePlace } from '../core/document/types';
-import type { Tried } from '../core/trip/try-it';
+import type { Tried } from '../core/plan/told/try-it';
 
 /** What is tried, as a link keeps it. */
 export const FIRST_TRY: Tried = {

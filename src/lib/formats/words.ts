@@ -11,12 +11,12 @@ import type {
 	PhasePlace,
 	Terrain
 } from '../core/document/types';
-import type { Moment } from '../core/plan/body-course';
-import { cellName, type Cell } from '../core/plan/conditions';
-import type { LadderCell } from '../core/plan/ladder';
-import type { Where } from '../core/plan/plan';
+import type { Moment } from '../core/heat/simulation';
+import { cellName, type Cell } from '../core/conditions/cells';
+import type { LadderCell } from '../core/judge/coverage';
+import type { Where } from '../core/plan/day-report';
 import type { ReasonKind } from '../core/certainty';
-import type { PhaseVerdict, Verdict } from '../core/plan/verdicts';
+import type { PhaseVerdict, Verdict } from '../core/judge/verdicts';
 import type { Precipitation, WaterGrade } from '../core/weather/precipitation';
 
 /** Figures and states in the words of a guide. */

@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
 import type { Document } from '$lib/core/document/types';
-import { schooled } from '$lib/core/plan/plan';
-import { TripPlanner } from '$lib/core/trip/plan-trip';
-import { tripSummary, type PlanState } from '$lib/core/trip/summary';
+import { schooled } from '$lib/core/plan/day-report';
+import { TripPlanner } from '$lib/core/plan/planner';
+import { tripSummary, type PlanState } from '$lib/core/plan/told/summary';
 import { hittingSolver } from '$lib/solver/hitting';
 import { getDocument } from './db/clients';
 import {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { area, line, scaleLinear } from 'd3';
-	import { SOAKED_SHARE, type BodyCourse, type BodyMinute } from '$lib/core/plan/body-course';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
+	import { SOAKED_SHARE, type BodyCourse, type BodyMinute } from '$lib/core/heat/simulation';
+	import type { PlannedPhase } from '$lib/core/plan/day-report';
 	import { withUnit } from '$lib/formats/units';
 	import { clock, momentSentence } from '$lib/formats/words';
 	import { columnEdges } from './plan-columns';

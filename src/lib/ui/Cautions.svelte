@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Caution } from '$lib/core/plan/cautions';
+	import type { Caution } from '$lib/core/rules/cautions';
 	import { textInUnits } from '$lib/formats/units';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';

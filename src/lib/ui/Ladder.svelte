@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { ROWS, ROW_NAMES, type Row } from '$lib/core/cloth/parts';
-	import type { LadderCell } from '$lib/core/plan/ladder';
-	import type { PlannedPhase, Where } from '$lib/core/plan/plan';
+	import type { LadderCell } from '$lib/core/judge/coverage';
+	import type { PlannedPhase, Where } from '$lib/core/plan/day-report';
 	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
 	import { massWords, tempWords } from '$lib/formats/units';
-	import { WATER_AND_FOOD } from '$lib/core/plan/pack';
-	import { reason } from '$lib/core/plan/reasons';
+	import { WATER_AND_FOOD } from '$lib/core/kit/pack';
+	import { reason } from '$lib/core/document/reasons';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 

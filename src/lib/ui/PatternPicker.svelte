@@ -3,7 +3,7 @@
 	import { unfold, withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import { PACES, type Pace, type Phase, type Sequence } from '$lib/core/document/types';
 	import { PACE_WORDS, duration } from '$lib/formats/words';
-	import { rolledOut } from '$lib/core/plan/conditions';
+	import { rolledOut } from '$lib/core/conditions/cells';
 	import Choice from './Choice.svelte';
 
 	interface HousePattern {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dragHandle } from 'svelte-dnd-action';
 	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
-	import type { Cell } from '$lib/core/plan/conditions';
+	import type { Cell } from '$lib/core/conditions/cells';
 	import { PLACES } from '$lib/core/weather/wind';
 	import { PRECIPITATIONS, type Precipitation } from '$lib/core/weather/precipitation';
 	import { forField, tempWords, type Quantity } from '$lib/formats/units';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { ClothFunction } from '$lib/core/document/types';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
-	import { reason } from '$lib/core/plan/reasons';
+	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import { reason } from '$lib/core/document/reasons';
 	import { clo, verdictSentence } from '$lib/formats/words';
 	import { columnEdges } from './plan-columns';
 	import { toneOf } from './tone';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Weather } from '$lib/core/document/types';
-	import type { ToldWeather } from '$lib/core/trip/told';
+	import type { ToldWeather } from '$lib/core/plan/told/change-story';
 	import { weatherWords } from '$lib/formats/plan-words';
 
 	interface Props {

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { cellName } from '$lib/core/plan/conditions';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
+	import { cellName } from '$lib/core/conditions/cells';
+	import type { PlannedPhase } from '$lib/core/plan/day-report';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
-	import { factorOf, type Factor } from '$lib/core/plan/wardrobe';
+	import { factorOf, type Factor } from '$lib/core/outfit/legal-outfits';
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';
 	import VerdictTag from './VerdictTag.svelte';

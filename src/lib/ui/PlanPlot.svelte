@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Client } from '$lib/core/document/types';
-	import { cellName } from '$lib/core/plan/conditions';
-	import { personOf } from '$lib/core/plan/person';
-	import type { courseOf, PlannedPhase } from '$lib/core/plan/plan';
+	import { cellName } from '$lib/core/conditions/cells';
+	import { personOf } from '$lib/core/conditions/person';
+	import type { courseOf, PlannedPhase } from '$lib/core/plan/day-report';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, verdictSentence, verdictTag } from '$lib/formats/words';
 	import BodyStrip from './BodyStrip.svelte';

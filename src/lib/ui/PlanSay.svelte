@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ToldChange, ToldStart } from '$lib/core/trip/told';
+	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { changeSentence, startSentence } from '$lib/formats/plan-words';
 
 	interface Props {

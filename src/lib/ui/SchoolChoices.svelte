@@ -7,7 +7,7 @@
 		choicesOf,
 		type SchoolId,
 		type SomeSchools
-	} from '$lib/core/plan/schools';
+	} from '$lib/core/document/schools';
 
 	interface Props {
 		/** choices made here */

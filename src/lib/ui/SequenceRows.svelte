@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import type { Loop, Phase, Sequence } from '$lib/core/document/types';
-	import type { Cell } from '$lib/core/plan/conditions';
+	import type { Cell } from '$lib/core/conditions/cells';
 	import { unitWord } from '$lib/formats/units';
 	import Field from './Field.svelte';
 	import PhaseRow from './PhaseRow.svelte';

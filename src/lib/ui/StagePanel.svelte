@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { patternFrom, withPattern } from '$lib/core/document/days';
+	import { patternFrom, withPattern } from '$lib/core/patterns/edit-days';
 	import { PACES, type Loop, type Pace, type Phase, type Stage } from '$lib/core/document/types';
 	import { withPace, type Unfolded } from '$lib/core/patterns/pattern';
-	import type { Cell } from '$lib/core/plan/conditions';
+	import type { Cell } from '$lib/core/conditions/cells';
 	import { PACE_WORDS, clock } from '$lib/formats/words';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { onDestroy, tick } from 'svelte';
-	import { schooled } from '$lib/core/plan/plan';
+	import { schooled } from '$lib/core/plan/day-report';
 	import type { Document } from '$lib/core/document/types';
-	import { described, type CallAnswer, type Described } from '$lib/core/trip/call';
+	import { described, type CallAnswer, type Described } from '$lib/core/plan/told/quick-check';
 	import { phaseWords } from '$lib/formats/plan-words';
 	import { shortName } from '$lib/formats/words';
 	import CallWorker from './call-worker?worker';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { cellName } from '$lib/core/plan/conditions';
+	import { cellName } from '$lib/core/conditions/cells';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords, withUnit } from '$lib/formats/units';
 	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Verdict } from '$lib/core/plan/verdicts';
+	import type { Verdict } from '$lib/core/judge/verdicts';
 	import { verdictClass } from '$lib/formats/words';
 
 	interface Props {

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Thing } from '$lib/core/document/types';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
-	import type { TripSummary } from '$lib/core/trip/summary';
-	import { isSameWish, type Wish } from '$lib/core/trip/wishes';
+	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import type { TripSummary } from '$lib/core/plan/told/summary';
+	import { isSameWish, type Wish } from '$lib/core/plan/wishes';
 	import { massWords } from '$lib/formats/units';
 	import { shortName } from '$lib/formats/words';
 	import { readerUnits } from './reader-units';

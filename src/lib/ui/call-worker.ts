@@ -1,7 +1,7 @@
 import wasmUrl from 'highs/runtime?url';
 import { CATALOGUE } from '$lib/core/cloth/catalogue';
 import type { Client, Trip } from '$lib/core/document/types';
-import { isThisAllRight, type CallAnswer } from '$lib/core/trip/call';
+import { isThisAllRight, type CallAnswer } from '$lib/core/plan/told/quick-check';
 import { hittingSolver } from '$lib/solver/hitting';
 
 export interface CallRequest {

@@ -1,4 +1,4 @@
-import type { VerdictChange } from '$lib/core/plan/compare';
+import type { VerdictChange } from '$lib/core/plan/verdict-changes';
 import PlanWorker from './plan-worker?worker';
 import type { CompareAnswer, CompareRequest } from './plan-worker';
 

@@ -1,4 +1,4 @@
-import type { PlannedPhase } from '$lib/core/plan/plan';
+import type { PlannedPhase } from '$lib/core/plan/day-report';
 
 /** Narrowest column in which a phase can be read with ease, and at all, px. */
 const NARROW = 72;

@@ -1,8 +1,8 @@
 import type { Client, Trip } from '$lib/core/document/types';
-import type { PlannedStage } from '$lib/core/plan/plan';
-import type { Price, TripSummary } from '$lib/core/trip/summary';
-import type { Place } from '$lib/core/trip/why-not';
-import type { Wish } from '$lib/core/trip/wishes';
+import type { PlannedStage } from '$lib/core/plan/day-report';
+import type { Price, TripSummary } from '$lib/core/plan/told/summary';
+import type { Place } from '$lib/core/plan/told/why-not';
+import type { Wish } from '$lib/core/plan/wishes';
 import TripWorker from './trip-worker?worker';
 import type { Trade, TripAnswer, TripRequest } from './trip-worker';
 

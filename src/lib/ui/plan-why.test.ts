@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../tests/fixtures/make';
 import { PARTS } from '../core/cloth/parts';
-import { planTrip, plannedDay } from '../core/trip/plan-trip';
+import { planTrip, plannedDay } from '../core/plan/planner';
 import { whyFelt, whyVerdict } from './plan-why';
 
 const client = {

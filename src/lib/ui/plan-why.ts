@@ -1,8 +1,8 @@
 import type { Client } from '$lib/core/document/types';
-import { holdsWithoutOver } from '$lib/core/plan/findings';
-import { personOf } from '$lib/core/plan/person';
-import type { PlannedPhase } from '$lib/core/plan/plan';
-import { reason } from '$lib/core/plan/reasons';
+import { holdsWithoutOver } from '$lib/core/judge/findings';
+import { personOf } from '$lib/core/conditions/person';
+import type { PlannedPhase } from '$lib/core/plan/day-report';
+import { reason } from '$lib/core/document/reasons';
 import { clo, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 import type { Why } from './why.svelte';
 

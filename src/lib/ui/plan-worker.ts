@@ -1,7 +1,7 @@
-import { changedVerdicts, type VerdictChange } from '$lib/core/plan/compare';
-import { foulStage } from '$lib/core/plan/conditions';
-import type { Wetness } from '$lib/core/plan/overnight';
-import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/plan';
+import { changedVerdicts, type VerdictChange } from '$lib/core/plan/verdict-changes';
+import { foulStage } from '$lib/core/conditions/cells';
+import type { Wetness } from '$lib/core/kit/overnight';
+import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/day-report';
 import type { Client, Site, Stage, Weather } from '$lib/core/document/types';
 
 /** One side of a comparison: stages in one weather. */

@@ -1,11 +1,11 @@
 import wasmUrl from 'highs/runtime?url';
 import type { Client, Trip } from '$lib/core/document/types';
-import type { PlannedStage } from '$lib/core/plan/plan';
-import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core/trip/plan-trip';
-import type { Progress } from '$lib/core/trip/solve';
-import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/trip/summary';
-import { whyNot, type Place } from '$lib/core/trip/why-not';
-import { SPARE_CHANGES, type Wish } from '$lib/core/trip/wishes';
+import type { PlannedStage } from '$lib/core/plan/day-report';
+import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core/plan/planner';
+import type { Progress } from '$lib/core/plan/trip-solver';
+import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/plan/told/summary';
+import { whyNot, type Place } from '$lib/core/plan/told/why-not';
+import { SPARE_CHANGES, type Wish } from '$lib/core/plan/wishes';
 import { hittingSolver } from '$lib/solver/hitting';
 
 /** What a page asks of the worker that plans one client's trip. */

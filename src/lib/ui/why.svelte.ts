@@ -1,4 +1,4 @@
-import type { Reason } from '$lib/core/plan/reasons';
+import type { Reason } from '$lib/core/document/reasons';
 
 /** What the reason panel shows. */
 export interface Why {

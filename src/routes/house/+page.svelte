@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
-	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/plan/schools';
+	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/document/schools';
 	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
 	import { send } from '$lib/ui/send';
 

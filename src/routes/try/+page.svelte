@@ -5,8 +5,8 @@
 	import { CATALOGUE, searchText } from '$lib/core/cloth/catalogue';
 	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
 	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
-	import { personOf } from '$lib/core/plan/person';
-	import { tryIt, type Tried } from '$lib/core/trip/try-it';
+	import { personOf } from '$lib/core/conditions/person';
+	import { tryIt, type Tried } from '$lib/core/plan/told/try-it';
 	import { FIRST_TRY, TRY_PLACES, triedFrom, tryQuery } from '$lib/formats/try-link';
 	import { tempWords, withUnit } from '$lib/formats/units';
 	import {
@@ -24,8 +24,8 @@
 	import { readerUnits } from '$lib/ui/reader-units';
 	import { toneOf } from '$lib/ui/tone';
 	import { why } from '$lib/ui/why.svelte';
-	import { reason } from '$lib/core/plan/reasons';
-	import type { PlannedPhase } from '$lib/core/plan/plan';
+	import { reason } from '$lib/core/document/reasons';
+	import type { PlannedPhase } from '$lib/core/plan/day-report';
 
 	const units = $derived(readerUnits());
 	let tried = $state<Tried>(triedFrom(page.url.searchParams));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demandOf } from './demand';
+import { demandOf } from '../heat/demand';
 import { balanceTerms, heatLossWm2 } from './heat-balance';
 
 const AT = { airTempC: -5, airVelocityMs: 2, humidityPct: 70, metabolicWm2: 120 };

@@ -3,7 +3,7 @@ import type { Place } from '../weather/wind';
 import type { WetSpell } from '../weather/wet';
 import type { Inversion, HeightForecast } from '../weather/stage-air';
 import type { Part } from '../cloth/parts';
-import type { SomeSchools } from '../plan/schools';
+import type { SomeSchools } from './schools';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
 export const DOCUMENT_FORMAT = 'snug-summit/document';

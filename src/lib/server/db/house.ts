@@ -1,4 +1,4 @@
-import type { SomeSchools } from '$lib/core/plan/schools';
+import type { SomeSchools } from '$lib/core/document/schools';
 import { ConflictError, pool, rows, write, type Db } from './pool';
 
 /** How the house does it. */

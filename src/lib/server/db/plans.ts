@@ -1,5 +1,5 @@
-import type { PlanState, TripSummary } from '$lib/core/trip/summary';
-import type { Wish } from '$lib/core/trip/wishes';
+import type { PlanState, TripSummary } from '$lib/core/plan/told/summary';
+import type { Wish } from '$lib/core/plan/wishes';
 import { ConflictError, inTransaction, pool, rows, write, type Value } from './pool';
 
 /** What a guide wishes of one plan. */

@@ -5,7 +5,7 @@
 	import { factOf } from '$lib/core/cloth/things';
 	import type { Part } from '$lib/core/cloth/parts';
 	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
-	import { reason } from '$lib/core/plan/reasons';
+	import { reason } from '$lib/core/document/reasons';
 	import { STATE_WORDS, clo } from '$lib/formats/words';
 	import AddThing from '$lib/ui/AddThing.svelte';
 	import Choice from '$lib/ui/Choice.svelte';

@@ -3,11 +3,11 @@
 	import { onDestroy, tick } from 'svelte';
 	import type { ClimatePlace, KnownBase, MonthNormals } from '$lib/core/weather/climate';
 	import { threeWeathers, usualBase } from '$lib/core/weather/climate';
-	import { copyOfStage, daysBetween, inOrder, nextStage, shifted, withKnown } from '$lib/core/document/days';
+	import { copyOfStage, daysBetween, inOrder, nextStage, shifted, withKnown } from '$lib/core/patterns/edit-days';
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
-	import { cautionsOf } from '$lib/core/plan/cautions';
-	import type { Cell } from '$lib/core/plan/conditions';
-	import { schooled } from '$lib/core/plan/plan';
+	import { cautionsOf } from '$lib/core/rules/cautions';
+	import type { Cell } from '$lib/core/conditions/cells';
+	import { schooled } from '$lib/core/plan/day-report';
 	import Cautions from '$lib/ui/Cautions.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { Comparison } from '$lib/ui/comparison.svelte';

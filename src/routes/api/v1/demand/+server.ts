@@ -1,4 +1,4 @@
-import { demandOf, type DemandQuestion } from '$lib/core/body/demand';
+import { demandOf, type DemandQuestion } from '$lib/core/heat/demand';
 import { demandSchema } from '$lib/formats/schema';
 import { api, bodyOf } from '$lib/server/http';
 

@@ -1,5 +1,5 @@
-import { schooled } from '$lib/core/plan/plan';
-import { documentSteps } from '$lib/core/trip/plan-trip';
+import { schooled } from '$lib/core/plan/day-report';
+import { documentSteps } from '$lib/core/plan/planner';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
 import { InputError, api, bodyOf } from '$lib/server/http';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { VERDICTS } from '$lib/core/plan/verdicts';
-	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/trip/summary';
+	import { VERDICTS } from '$lib/core/judge/verdicts';
+	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/plan/told/summary';
 	import { phaseWords, whereWords } from '$lib/formats/plan-words';
 	import { massWords } from '$lib/formats/units';
 	import { readerUnits } from '$lib/ui/reader-units';

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { listOf } from '$lib/core/plan/list';
-import { schooled } from '$lib/core/plan/plan';
-import { documentSteps } from '$lib/core/trip/plan-trip';
+import { listOf } from '$lib/core/kit/list';
+import { schooled } from '$lib/core/plan/day-report';
+import { documentSteps } from '$lib/core/plan/planner';
 import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/plans';
 import { orNotFound } from '$lib/server/http';

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { schooled } from '$lib/core/plan/plan';
+import { schooled } from '$lib/core/plan/day-report';
 import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/plans';
 import { orNotFound } from '$lib/server/http';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
-	import { courseOf } from '$lib/core/plan/plan';
-	import { isNotAllRight, worstPhase } from '$lib/core/trip/summary';
-	import { toldDay, toldWeather } from '$lib/core/trip/told';
-	import type { Wish } from '$lib/core/trip/wishes';
+	import { courseOf } from '$lib/core/plan/day-report';
+	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
+	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
+	import type { Wish } from '$lib/core/plan/wishes';
 	import { boundWords, phaseWords, priceSentence, whyNotSentence, whereWords } from '$lib/formats/plan-words';
 	import { longDate, shortName } from '$lib/formats/words';
 	import { textInUnits } from '$lib/formats/units';

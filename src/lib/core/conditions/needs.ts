@@ -1,0 +1,67 @@
+import { covers, type Cloth } from '../cloth/things';
+import type { Part } from '../cloth/parts';
+import type { Dexterity } from '../document/types';
+import { RAIN_MINUTES } from '../weather/precipitation';
+import { ROOFED } from '../weather/wind';
+import type { Cell } from './cells';
+import { outermost, type Outfit } from '../cloth/worn';
+import { EARS_FREE_UNTIL_C, type Schools } from '../document/schools';
+
+/** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
+export const COVER_FELT_C = -10;
+/** Height from which eyes need shade without snow too, m. */
+export const HIGH_LIGHT_M = 4500;
+
+const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
+/** Outdoors and awake. */
+export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
+
+/** Whether a face keeps water out for hours. */
+export const isWaterproof = ({ waterGrade }: Cloth): boolean =>
+	waterGrade === 'light-membrane' || waterGrade === 'taped' || waterGrade === 'rubber';
+
+export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
+/** The same for one part: ears may be left free to hear until skin can freeze. */
+export const needsCover = (cell: Cell, part: Part, schools: Schools): boolean =>
+	needsFaceCover(cell) && !(part === 'ears' && schools.ears === 'free' && cell.feltTempC > EARS_FREE_UNTIL_C);
+/** Whether legs may get wet in a phase: on the move, where that is the school. */
+export const acceptsWetLegs = (cell: Cell, schools: Schools): boolean =>
+	cell.kind === 'move' && schools.rainLegs === 'accepted wet';
+
+/** Smallest lens category that the light asks for; null where eyes need nothing. */
+export function lensNeeded(cell: Cell): number | null {
+	const onSnow = cell.ground !== 'bare';
+	const high = cell.altitudeM > HIGH_LIGHT_M;
+	if (!outdoors(cell) || cell.light === 'dark' || cell.kind === 'sleep' || !(onSnow || high)) return null;
+	if (cell.precipitation !== 'dry') return 0;
+	return high && onSnow ? 4 : 3;
+}
+
+/** Lowest dexterity of gloves that a phase allows; null where it does not matter. */
+export const dexterityNeeded = (cell: Cell): Dexterity | null =>
+	cell.marks.includes('fiddly') ? 'high' : cell.marks.includes('controls') ? 'medium' : null;
+
+const DEXTERITY_RANK: Readonly<Record<Dexterity, number>> = { high: 2, medium: 1, low: 0 };
+export function isTooClumsy(cloths: readonly Cloth[], needed: Dexterity | null): boolean {
+	return needed !== null && cloths.some((cloth) => DEXTERITY_RANK[cloth.dexterity] < DEXTERITY_RANK[needed]);
+}
+
+/** A worn-out finish wets out in half the time (our assumption); rubber has none. */
+const WORN_OUT_SHARE = 0.5;
+/** Minutes of ordinary rain that the outer face of a cloth keeps out. */
+export const rainKeptOutMin = (cloth: Cloth | undefined): number =>
+	RAIN_MINUTES[cloth?.waterGrade ?? 'none'] * (cloth?.face === 'worn out' ? WORN_OUT_SHARE : 1);
+
+/** Whether the rain gathered by the end of the phase is through the outermost layer of a part. */
+export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
+	if (cell.rainMinutes === 0) return false;
+	const top = outermost(outfit, part);
+	return rainKeptOutMin(top?.cloth) < cell.rainMinutes;
+}
+
+/** A boot or shoe is on. */
+export const isShod = (cloths: readonly Cloth[]): boolean =>
+	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
+/** A sock is on. */
+export const isSocked = (cloths: readonly Cloth[]): boolean =>
+	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);

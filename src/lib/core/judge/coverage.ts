@@ -1,0 +1,143 @@
+import { PARTS_OF_ROW, ROWS, type Part, type Row } from '../cloth/parts';
+import { clothOf, covers, type Cloth } from '../cloth/things';
+import type { Client } from '../document/types';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import { regionTotalM2kw } from '../cloth/supply';
+import { cellAir } from '../heat/ledger';
+import { localCourse } from '../heat/fingers-and-toes';
+import { COVER_FELT_C, isShod, lensNeeded, needsCover } from '../conditions/needs';
+import { reason, type Reason } from '../document/reasons';
+import { schoolsOf, type Schools } from '../document/schools';
+import type { PhaseVerdict, Verdict } from './verdicts';
+
+export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
+export type RowState = (typeof ROW_STATES)[number];
+
+/** One cell of the ladder: what covers a part in a phase, or what is missing, or why nothing is needed. */
+export interface LadderCell {
+	row: Row;
+	state: RowState;
+	thingIds: string[];
+	/** trouble although it is covered */
+	trouble: Verdict | null;
+	reasons: Reason[];
+}
+
+interface Need {
+	needed: boolean;
+	covered: boolean;
+	reason: Reason;
+}
+
+const heatedReason = reason('heated');
+
+function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Schools): Need {
+	const worn = outfit.map(({ cloth }) => cloth);
+	const byPart = (part: Part): boolean => worn.some((cloth) => covers(cloth, part));
+	const covered = PARTS_OF_ROW[row].every(byPart);
+	if (cell.kind === 'sleep') {
+		const heated = reason('heatedNight');
+		return row === 'sleep'
+			? { needed: !cell.heated, covered: worn.length > 0, reason: cell.heated ? heated : reason('night') }
+			: { needed: false, covered: false, reason: reason('mild') };
+	}
+	switch (row) {
+		case 'sleep':
+			return { needed: false, covered: false, reason: reason('mild') };
+		case 'torso':
+		case 'legs':
+			return { needed: true, covered, reason: reason('bodyCovered') };
+		case 'arms':
+			return { needed: !cell.heated, covered, reason: cell.heated ? heatedReason : reason('band') };
+		case 'feet':
+			return {
+				needed: !cell.heated,
+				covered: isShod(worn) || (cell.heated && covered),
+				reason: cell.heated ? heatedReason : reason('feetAlways')
+			};
+		case 'eyes': {
+			const lens = lensNeeded(cell);
+			return {
+				needed: lens !== null,
+				covered: worn.some((cloth) => covers(cloth, 'eyes') && cloth.lensCategory >= (lens ?? 0)),
+				reason:
+					lens === null
+						? reason('mild')
+						: reason('eyes', [
+								['lens category at least', lens],
+								['altitude', cell.altitudeM, 'm']
+							])
+			};
+		}
+		case 'hands': {
+			if (cell.heated) return { needed: false, covered, reason: heatedReason };
+			const bareM2kw = regionTotalM2kw([], cellAir(cell).air);
+			const bare = localCourse('fingers', cell, Math.max(fingers.startC, WARM_EXTREMITY_C), bareM2kw, [
+				{ minutes: cell.minutes, inDebt: false }
+			]);
+			const why = reason('fingers', [
+				['bare fingers would fall to', bare.lowestC, '°C'],
+				['felt', cell.feltTempC, '°C']
+			]);
+			return { needed: bare.verdict === 'short' || cell.feltTempC <= COVER_FELT_C, covered, reason: why };
+		}
+		default: {
+			const needed = needsCover(cell, row, schools);
+			return {
+				needed,
+				covered,
+				reason: needed
+					? reason('coverFace', [['felt', cell.feltTempC, '°C']])
+					: cell.heated
+						? heatedReason
+						: reason('mild', [['felt', cell.feltTempC, '°C']])
+			};
+		}
+	}
+}
+
+const inRow = (cloth: Cloth, row: Row): boolean =>
+	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
+
+/** The rows for which anybody has said anything about what a client has. */
+export function answeredRows(client: Client): Set<Row> {
+	const known = client.things
+		.filter(
+			({ deletedAt, quantity }) =>
+				deletedAt === null && (quantity.state === 'has' || quantity.state === 'has not')
+		)
+		.map(clothOf);
+	return new Set(
+		ROWS.filter((row) => {
+			const parts = PARTS_OF_ROW[row];
+			const answered = parts.length > 0 && parts.every((part) => client.answeredParts.includes(part));
+			return answered || known.some((cloth) => inRow(cloth, row));
+		})
+	);
+}
+const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep'];
+
+/**
+ * The ladder of one phase, head to toe, without an empty cell.
+ * @param answered rows of which anybody has said anything
+ */
+export function ladderOf(phase: PhaseVerdict, client: Client, answered: ReadonlySet<Row>): LadderCell[] {
+	const schools = schoolsOf(client.schools);
+	return ROWS.map((row) => {
+		const need = needOf(row, phase, schools);
+		const on = phase.outfit.map(({ cloth }) => cloth).filter((cloth) => inRow(cloth, row));
+		const local = row === 'hands' ? phase.fingers.verdict : row === 'feet' ? phase.toes.verdict : 'right';
+		const own = phase.limitedBy === row ? phase.verdict : local;
+		const trouble = TROUBLE_ROWS.includes(row) && own !== 'right' && own !== 'not judged yet' ? own : null;
+		const thingIds = on.map((cloth) => cloth.thingId);
+		const reasons = [need.reason];
+		if (need.covered || (on.length > 0 && !need.needed)) {
+			const assumed = on.every((cloth) => cloth.state === 'assumed');
+			return { row, state: assumed ? 'assumed' : 'covered', thingIds, trouble, reasons };
+		}
+		if (!need.needed) return { row, state: 'not needed', thingIds, trouble: null, reasons };
+		return answered.has(row)
+			? { row, state: 'missing', thingIds, trouble, reasons }
+			: { row, state: 'not asked', thingIds, trouble: null, reasons: [reason('notAsked'), ...reasons] };
+	});
+}

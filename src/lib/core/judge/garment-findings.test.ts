@@ -1,0 +1,344 @@
+import { describe, expect, it } from 'vitest';
+import {
+	PLANNED,
+	kitOf,
+	stageOf,
+	thingOf,
+	type BaseRow,
+	type PhaseRow
+} from '../../../../tests/fixtures/make';
+import { CATALOGUE } from '../cloth/catalogue';
+import { PARTS } from '../cloth/parts';
+import { wearableThings } from '../cloth/things';
+import type { Client, FixedOutfit, Mark, Stage, Thing } from '../document/types';
+import { DEMANDS } from '../rules/requirements';
+import { GARMENT_RULES } from './garment-findings';
+import { planStage } from '../plan/day-report';
+
+const REST = [
+	'briefs',
+	'bottoms-wool',
+	'trousers-soft-shell',
+	'sock-mid',
+	'boot-hiking',
+	'glove-light',
+	'cap-thin'
+];
+const KIT = ['top-wool-mid', 'fleece', 'hard-shell', 'coat-synthetic', 'trousers-hard-shell', ...REST];
+
+interface Day {
+	rows: PhaseRow[];
+	base?: BaseRow;
+	stage?: Partial<Stage>;
+	kit: string[];
+	/** worn in every phase, when it is not left to the search */
+	worn?: string[];
+	things?: Partial<Record<string, Partial<Thing>>>;
+}
+function clientOf({ kit, things = {} }: Day): Client {
+	return kitOf([], {
+		answeredParts: [...PARTS],
+		things: kit.map((typeId) => thingOf(typeId, things[typeId]))
+	});
+}
+function findingsOf(day: Day): ReturnType<typeof planStage>['findings'] {
+	const stage = stageOf(day.rows, day.base, day.stage);
+	const fixed: FixedOutfit[] = day.worn
+		? day.rows.map((_, k) => ({
+				stageId: 'stage',
+				phaseId: `phase-${k}`,
+				worn: day.worn!.map((thingId) => ({ thingId, opening: 'closed' }))
+			}))
+		: [];
+	return planStage(stage, PLANNED, clientOf(day), fixed).findings;
+}
+const codes = (day: Day): string[] => findingsOf(day).map(({ code }) => code);
+
+const walk = (marks: Mark[] = [], minutes = 60): PhaseRow => ['move', minutes, 200, 'slope', { marks }];
+const COLD = { airTempC: -4 };
+const RAIN: BaseRow = { airTempC: 6, precipitation: 'rain' };
+const on = (...ids: string[]): { kit: string[]; worn: string[] } => ({
+	kit: [...ids, ...REST],
+	worn: [...ids, ...REST]
+});
+const bag = (bagScale: 'comfort' | 'unclear'): Day['things'] => ({
+	'bag-winter': { facts: { bagScale: { value: bagScale, source: 'client', state: 'has' } } }
+});
+const NIGHT: PhaseRow = ['sleep', 480, 45, 'tent'];
+const SIT: PhaseRow = ['stop', 90, 70, 'lee'];
+
+/** Each rule: a case that fires, and a near miss that does not. */
+const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
+	[
+		'underHelmet',
+		{ rows: [walk(['helmet'])], base: COLD, kit: [...REST, 'hat-warm', 'top-wool-mid'], worn: ['top-wool-mid', 'hat-warm', 'trousers-soft-shell', 'sock-mid', 'boot-hiking'] },
+		{ rows: [walk(['helmet'])], base: { airTempC: -14 }, kit: [...KIT, 'hat-warm', 'neck-tube'] }
+	],
+	[
+		'hoodOverHelmet',
+		{ rows: [walk(['helmet'])], base: RAIN, ...on('top-wool-mid', 'rain-shell') },
+		{ rows: [walk(['helmet'])], base: RAIN, kit: [...KIT, 'rain-shell'] }
+	],
+	[
+		'looseEnds',
+		{ rows: [walk(['pedals'])], base: COLD, ...on('top-wool-mid', 'scarf') },
+		{ rows: [walk(['pedals'])], base: { airTempC: -14 }, kit: [...KIT, 'scarf', 'neck-tube'] }
+	],
+	[
+		'shootingSeason',
+		{ rows: [walk()], base: COLD, stage: { terrain: ['shooting-season'] }, kit: KIT },
+		{ rows: [walk(), SIT], base: COLD, stage: { terrain: ['shooting-season'] }, kit: [...KIT, 'vest-visible'] }
+	],
+	[
+		'traffic',
+		{ rows: [walk(['dark'])], base: COLD, stage: { terrain: ['traffic'] }, kit: KIT },
+		{ rows: [walk()], base: COLD, stage: { terrain: ['traffic'] }, kit: KIT }
+	],
+	[
+		'meltsAtFire',
+		{ rows: [walk(['flame'])], base: COLD, kit: KIT },
+		{ rows: [walk(['flame'])], base: COLD, kit: [...KIT, 'jacket-wool-felt'] }
+	],
+	[
+		'tears',
+		{ rows: [walk(['abrasion'])], base: COLD, kit: KIT },
+		{ rows: [walk(['abrasion'])], base: COLD, kit: [...KIT, 'trousers-canvas'] }
+	],
+	[
+		'quietFace',
+		{ rows: [walk(['quiet'])], base: COLD, ...on('top-wool-mid', 'fleece', 'hard-shell') },
+		{ rows: [walk(['quiet'])], base: COLD, kit: KIT }
+	],
+	[
+		'overHarness',
+		{ rows: [walk(['harness'])], base: COLD, ...on('top-wool-mid', 'fleece', 'rain-shell') },
+		{ rows: [walk(['harness'])], base: COLD, ...on('top-wool-mid', 'fleece', 'hard-shell') }
+	],
+	[
+		'armsUp',
+		{ rows: [walk(['arms-up'])], base: RAIN, ...on('top-wool-mid', 'rain-shell') },
+		{ rows: [walk(['arms-up'])], base: COLD, ...on('top-wool-mid', 'fleece') }
+	],
+	[
+		'slimCuff',
+		{ rows: [walk()], base: { ...COLD, ground: 'snow' }, stage: { terrain: ['glacier'] }, kit: ['trousers-trek', 'top-wool-mid', 'fleece', 'sock-mid', 'boot-mountain', 'glove-light'] },
+		{ rows: [walk()], base: { ...COLD, ground: 'snow' }, stage: { terrain: ['glacier'] }, kit: KIT }
+	],
+	[
+		'longTail',
+		{ rows: [walk(['pedals'])], base: COLD, ...on('top-wool-mid', 'jacket-waxed') },
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'jacket-waxed') }
+	],
+	[
+		'ponchoInWind',
+		{ rows: [walk()], base: { ...RAIN, wind10mKmh: 45 }, ...on('top-wool-mid', 'poncho') },
+		{ rows: [walk()], base: { ...RAIN, wind10mKmh: 10 }, ...on('top-wool-mid', 'poncho') }
+	],
+	[
+		'darkLensDriving',
+		{ rows: [walk(['controls'])], base: { ...COLD, ground: 'snow' }, ...on('top-wool-mid', 'glacier-glasses') },
+		{ rows: [walk(['controls'])], base: { ...COLD, ground: 'snow' }, kit: [...KIT, 'glacier-glasses', 'sunglasses'] }
+	],
+	[
+		'squeezed',
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'fleece', 'sweater-wool', 'jacket-down-light', 'hard-shell') },
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'fleece', 'hard-shell') }
+	],
+	[
+		'sockHeight',
+		{ rows: [walk()], base: COLD, kit: [...KIT.filter((id) => id !== 'sock-mid'), 'sock-light'] },
+		{ rows: [walk()], base: COLD, kit: [...KIT.filter((id) => id !== 'sock-mid' && id !== 'boot-hiking'), 'sock-light', 'shoe-low'] }
+	],
+	[
+		'wetCuff',
+		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'hard-shell') },
+		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'hard-shell', 'trousers-hard-shell') }
+	],
+	[
+		'downWet',
+		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'jacket-down-light') },
+		{ rows: [walk()], base: { airTempC: -15 }, ...on('top-wool-mid', 'jacket-down-light') }
+	],
+	[
+		'cottonLegs',
+		{ rows: [walk()], base: RAIN, kit: ['jeans', 'top-wool-mid', 'hard-shell', 'sock-mid', 'boot-hiking'] },
+		{ rows: [walk()], base: { airTempC: 6 }, kit: ['jeans', 'top-wool-mid', 'hard-shell', 'sock-mid', 'boot-hiking'] }
+	],
+	[
+		'hoods',
+		{ rows: [walk()], base: COLD, ...on('top-hooded', 'wind-shirt', 'hard-shell', 'coat-synthetic') },
+		{ rows: [walk()], base: COLD, ...on('top-hooded', 'hard-shell') }
+	],
+	[
+		'electricHeat',
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'vest-electric') },
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'vest-insulated') }
+	],
+	[
+		'vapourSock',
+		{ rows: [walk()], base: COLD, kit: ['sock-vapour', ...KIT.filter((id) => id !== 'sock-mid')] },
+		{ rows: [walk()], base: COLD, kit: KIT }
+	],
+	[
+		'inWater',
+		{ rows: [walk(['immersed-thigh'])], base: { airTempC: 12 }, kit: KIT },
+		{ rows: [walk(['immersed-thigh'])], base: { airTempC: 12 }, ...on('top-wool-mid', 'waders') }
+	],
+	[
+		'spareShades',
+		{ rows: [walk()], base: { ...COLD, ground: 'snow' }, kit: [...KIT, 'sunglasses'] },
+		{ rows: [walk()], base: { ...COLD, ground: 'snow' }, kit: [...KIT, 'sunglasses', 'goggles'] }
+	],
+	[
+		'dryChange',
+		{ rows: [walk(), SIT], base: { airTempC: 2 }, kit: KIT },
+		{ rows: [walk([], 20), SIT], base: { airTempC: 2 }, kit: KIT }
+	],
+	[
+		'not-asked',
+		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'bag-winter'], things: bag('unclear') },
+		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'bag-winter'], things: bag('comfort') }
+	],
+	[
+		'not-asked',
+		{ rows: [walk(['dark'])], base: COLD, kit: KIT },
+		{ rows: [walk(['dark'])], base: COLD, kit: [...KIT, 'torch'] }
+	],
+	[
+		'gearForThis',
+		{
+			rows: [walk()],
+			base: { ...COLD, ground: 'ice' },
+			kit: [...KIT, 'cleats', 'sunglasses'],
+			things: { cleats: { quantity: { value: 0, source: 'client', state: 'has not' } } }
+		},
+		{ rows: [walk()], base: { ...COLD, ground: 'ice' }, kit: [...KIT, 'cleats', 'sunglasses'] }
+	],
+	[
+		'frozenFilter',
+		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'filter', 'bag-winter'] },
+		{ rows: [NIGHT], base: { airTempC: 6 }, kit: [...KIT, 'filter', 'bag-winter'] }
+	],
+	[
+		'armour',
+		{ rows: [walk(['controls'])], base: COLD, ...on('top-wool-mid', 'jacket-waxed') },
+		{ rows: [walk(['controls'])], base: COLD, ...on('top-wool-mid', 'jacket-motorbike') }
+	],
+	[
+		'not-asked',
+		{ rows: [walk([], 300)], base: { airTempC: -16 }, kit: ['bottoms-wool', 'trousers-soft-shell', 'trousers-ski', 'top-wool-mid', 'fleece'], worn: ['bottoms-wool', 'trousers-soft-shell', 'trousers-ski', 'top-wool-mid', 'fleece'] },
+		{ rows: [walk([], 300)], base: { airTempC: -16 }, kit: ['bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'top-wool-mid', 'fleece'], worn: ['bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'top-wool-mid', 'fleece'] }
+	],
+	[
+		'underHelmet',
+		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid', 'balaclava', 'headband') },
+		{ rows: [walk(['helmet'])], base: COLD, ...on('top-wool-mid') }
+	],
+	[
+		'bottomsInBoot',
+		{ rows: [walk()], base: COLD, kit: ['top-wool-mid', 'bottoms-wool', 'trousers-soft-shell', 'sock-heavy', 'boot-ski'] },
+		{ rows: [walk()], base: COLD, kit: ['top-wool-mid', 'bottoms-short', 'trousers-soft-shell', 'sock-heavy', 'boot-ski'] }
+	],
+	[
+		'underWaders',
+		{ rows: [walk(['immersed-knee'])], base: COLD, kit: ['top-wool-mid', 'waders', 'sock-heavy', 'boot-wading'] },
+		{ rows: [walk(['immersed-knee'])], base: COLD, kit: ['top-wool-mid', 'bottoms-wool', 'waders', 'sock-heavy', 'boot-wading'], worn: ['top-wool-mid', 'bottoms-wool', 'waders', 'sock-heavy', 'boot-wading'] }
+	],
+	[
+		'burns',
+		{ rows: [NIGHT], base: COLD, kit: [...KIT, 'warmers-foot', 'bag-winter'] },
+		{ rows: [walk()], base: COLD, kit: [...KIT, 'warmers-foot'] }
+	],
+	[
+		'touchScreen',
+		{ rows: [walk(['screen'])], base: { airTempC: -16 }, kit: ['top-wool-mid', 'fleece', 'trousers-soft-shell', 'sock-mid', 'boot-hiking', 'glove-leather'] },
+		{ rows: [walk(['screen'])], base: { airTempC: -16 }, ...on('top-wool-mid', 'fleece') }
+	],
+	[
+		'wristLeash',
+		{ rows: [walk(['tethered'])], base: { airTempC: -16 }, ...on('top-wool-mid', 'fleece') },
+		{ rows: [walk(['tethered'])], base: { airTempC: -16 }, kit: [...KIT, 'glove-winter'] }
+	],
+	[
+		'fitForTown',
+		{ rows: [walk(['in-company'])], base: COLD, ...on('top-wool-mid', 'hard-shell') },
+		{ rows: [walk(['in-company'])], base: COLD, ...on('top-wool-mid', 'coat-town') }
+	]
+]; // prettier-ignore
+
+describe('what garments do to one another and to the day', () => {
+	it.each(CASES)('%s', (code, fires, misses) => {
+		expect(codes(fires)).toContain(code);
+		expect(codes(misses)).not.toContain(code);
+	});
+	it('has a case for every demand and every rule', () => {
+		const tried = new Set(CASES.map(([code]) => code));
+		for (const { rule } of DEMANDS) expect(tried).toContain(rule);
+		const ruled = Object.keys(GARMENT_RULES).filter(
+			(rule) => !['unmetDemands', 'bagUnclear', 'access'].includes(rule)
+		);
+		for (const rule of ruled) expect(tried).toContain(rule);
+	});
+	it('says beside the verdict how long it would hold with the heat on', () => {
+		const cold: Day = {
+			rows: [SIT],
+			base: { airTempC: -8 },
+			...on('top-wool-mid', 'fleece', 'vest-electric')
+		};
+		const { message } = findingsOf(cold).find(({ code }) => code === 'electricHeat')!;
+		const [off, on_] = [...message.matchAll(/(\d+) min/g)].map(([, minutes]) => Number(minutes));
+		expect(message).toContain('judged with the heat off (the body holds');
+		expect(on_).toBeGreaterThan(off!);
+	});
+	it('speaks in sentences without code words', () => {
+		for (const [, day] of CASES)
+			for (const { message } of findingsOf(day)) {
+				expect(message).toMatch(/^[A-Z“].*[.?]$/);
+				expect(message).not.toMatch(/undefined|NaN|Infinity|-fill|\bnull\b/);
+			}
+	});
+});
+
+describe('no false alarms', () => {
+	const none = (code: string, day: Day): void => expect(codes(day)).not.toContain(code);
+	it('repellent is fine for a shower of a quarter of an hour', () =>
+		none('wet-through', { rows: [walk([], 15)], base: RAIN, ...on('top-wool-mid', 'wind-shirt') }));
+	it('waxed cotton outermost is fine', () =>
+		none('cotton-next-to-skin', { rows: [walk()], base: RAIN, ...on('top-wool-mid', 'jacket-waxed') }));
+	it('down at −15 °C, dry, is fine', () =>
+		none('downWet', { rows: [SIT], base: { airTempC: -15 }, kit: [...KIT, 'coat-down', 'hat-warm'] }));
+	it('a shell that is carried is not missing', () => {
+		const found = findingsOf({ rows: [walk()], base: { airTempC: 4 }, kit: KIT });
+		expect(found.filter(({ code }) => code === 'missing')).toEqual([]);
+	});
+	it('a lift ride below balance is fine', () => {
+		const rows: PhaseRow[] = [
+			['ride', 8, 68, 'slope'],
+			['move', 10, 250, 'slope']
+		];
+		none('short', { rows, base: { airTempC: -10 }, kit: [...KIT, 'neck-tube'] });
+	});
+	it('nothing is told of an empty kit but what to ask', () => {
+		const client = kitOf([]);
+		const { findings } = planStage(
+			stageOf([walk(['dark', 'helmet'])], { ...COLD, ground: 'ice' }),
+			PLANNED,
+			client
+		);
+		expect(new Set(findings.map(({ code }) => code))).toEqual(new Set(['not-asked']));
+	});
+});
+
+describe('the catalogue', () => {
+	it('has at least 90 types, head to toe, each with the source of its warmth', () => {
+		expect(CATALOGUE.length).toBeGreaterThanOrEqual(90);
+		for (const { insulationSource } of CATALOGUE) expect(insulationSource.text).not.toBe('');
+	});
+	it('makes a plan of every type alone, and never fails', () => {
+		for (const { id } of CATALOGUE) {
+			const client = kitOf([id]);
+			expect(wearableThings(client)).toHaveLength(1);
+			expect(planStage(stageOf([walk(), NIGHT], COLD), PLANNED, client).phases).toHaveLength(2);
+		}
+	});
+});

@@ -1,0 +1,429 @@
+import { bandOf, type Band } from '../heat/debt';
+import { METHOD_MAX_WM2, METHOD_MIN_WM2, WORK_WM2 } from '../body/effort';
+import { METHOD_MAX_AIR_C, METHOD_MAX_AIR_MS } from '../body/heat-balance';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import { nightVerdict } from '../body/night';
+import { comfortableWettedness } from '../body/two-node';
+import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
+import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
+import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
+import { covers, type Cloth } from '../cloth/things';
+import { sweatWeight } from '../plan/day/outfit-table';
+import { stopsSoonAfter } from '../plan/day/day-problem';
+import { BEFORE_STOP_MINUTES, countedSweat } from '../rules/objective';
+import type { Cell } from '../conditions/cells';
+import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from '../heat/ledger';
+import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
+import { acceptsWetLegs, isWetThrough } from '../conditions/needs';
+import { totalsOf, type Outfit } from '../cloth/worn';
+import type { Person } from '../conditions/person';
+import { reason, type Reason } from '../document/reasons';
+
+/** Verdicts of a phase, worst first. */
+export const VERDICTS = [
+	'nothing suffices',
+	'wet through',
+	'short',
+	'warm before a stop',
+	'warm',
+	'cool',
+	'right',
+	'not judged yet'
+] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+/** What a verdict rests on: the body as a whole, or a row of the ladder. */
+export type LimitedBy = 'body' | Row;
+
+export interface PhaseVerdict {
+	cell: Cell;
+	outfit: Outfit;
+	/** null where the ledger does not judge: heated places, sleep, air above 20 °C */
+	band: Band | null;
+	/** insulation as worn above which it is too warm here, clo; null where that cannot happen */
+	tooWarmAboveClo: number | null;
+	resultantClo: number;
+	startDebtWhm2: number;
+	debtWhm2: number;
+	peakDebtWhm2: number;
+	holdsMinutes: number | null;
+	limitedBy: LimitedBy;
+	verdict: Verdict;
+	indicative: boolean;
+	fingers: LocalCourse & { startC: number };
+	toes: LocalCourse & { startC: number };
+	reasons: Reason[];
+}
+
+const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
+
+const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
+	const { properties, name } = catalogueType(id);
+	return {
+		...properties,
+		thingId: id,
+		typeId: id,
+		name,
+		quantity: 1,
+		state: 'assumed',
+		regions: regionCoverage(properties.covers),
+		// Made to go over one another: nothing is squeezed.
+		roomSteps: 99,
+		roomIsTried: true
+	};
+});
+const WARMEST_OUTFIT: Outfit = warmestCloths
+	.map((cloth) => ({ cloth, position: cloth.positions[0], opening: 'closed' as const }))
+	.sort((a, b) => a.position - b.position);
+
+/** Best comfort temperature that any bag of the catalogue has, °C. */
+const WARMEST_BAG_C = Math.min(
+	...CATALOGUE.filter((t) => t.group === 'Sleep').map((t) => t.properties.comfortTempC)
+);
+
+/** Whether a cell lies outside what the method covers. */
+export const isIndicative = (cell: Cell): boolean =>
+	!cell.heated &&
+	cell.kind !== 'sleep' &&
+	(cell.airTempC > METHOD_MAX_AIR_C ||
+		cell.airVelocityMs > METHOD_MAX_AIR_MS ||
+		cell.metabolicWm2 > METHOD_MAX_WM2 ||
+		cell.metabolicWm2 < METHOD_MIN_WM2);
+
+interface Carried {
+	debtWhm2: number;
+	fingersC: number;
+	toesC: number;
+}
+const FRESH: Carried = { debtWhm2: 0, fingersC: WARM_EXTREMITY_C, toesC: WARM_EXTREMITY_C };
+
+interface Candidate {
+	verdict: Verdict;
+	limitedBy: LimitedBy;
+	holdsMinutes: number | null;
+	reasons: Reason[];
+}
+
+/** Clothes that cannot come off in company, as worn, clo (our assumption). */
+const LEAST_CLOTHES_CLO = 0.3;
+
+/** Too warm, by the method that serves the cell; null when it is not. */
+function warmVerdict(
+	cell: Cell,
+	air: CellAir,
+	clo: number,
+	soon: boolean,
+	person: Person
+): Pick<Candidate, 'verdict' | 'reasons'> | null {
+	const limitClo = air.tooWarmAboveClo + person.offsetClo;
+	const tooMuchClo = Math.max(0, clo - limitClo);
+	if (countedSweat(tooMuchClo * cell.minutes * sweatWeight(cell, soon, person)) === 0) return null;
+	const values: [string, number, string][] = [
+		['worn', clo, 'clo'],
+		['too warm above', Math.max(0, limitClo), 'clo'],
+		['air', cell.airTempC, '°C'],
+		['effort', cell.metabolicWm2, 'W/m²']
+	];
+	const works = cell.metabolicWm2 >= WORK_WM2;
+	return {
+		verdict: soon && works ? 'warm before a stop' : 'warm',
+		reasons: [
+			isWarmSide(cell)
+				? reason('wettedness', [
+						...values,
+						['comfortable wettedness', comfortableWettedness(cell.metabolicWm2)]
+					])
+				: reason('warm', values),
+			...(isWarmSide(cell) && limitClo < LEAST_CLOTHES_CLO ? [reason('tooHotForAll')] : []),
+			...(soon && works ? [reason('warmBeforeStop', [['within', BEFORE_STOP_MINUTES, 'min']])] : [])
+		]
+	};
+}
+
+function bodyVerdict(
+	cell: Cell,
+	air: CellAir,
+	clo: number,
+	course: ReturnType<typeof debtCourse>,
+	startWhm2: number,
+	soon: boolean,
+	person: Person
+): Candidate {
+	const { rightWhm2, holdWhm2 } = person.marks;
+	const base = { limitedBy: 'body' as const, holdsMinutes: course.holdsMinutes };
+	const warm = warmVerdict(cell, air, clo, soon, person);
+	if (cell.heated || cell.airTempC > LEDGER_MAX_AIR_C) {
+		return warm
+			? { ...base, ...warm }
+			: {
+					...base,
+					verdict: 'right',
+					reasons: [
+						reason('wettedness', [
+							['worn', clo, 'clo'],
+							...(air.tooWarmAboveClo === Infinity
+								? []
+								: ([['too warm above', air.tooWarmAboveClo + person.offsetClo, 'clo']] as [
+										string,
+										number,
+										string
+									][]))
+						])
+					]
+				};
+	}
+	const ledger: Reason[] = [
+		reason('debt', [
+			['debt at the start', startWhm2, 'Wh/m²'],
+			['peak in this phase', course.peakWhm2, 'Wh/m²'],
+			['comfortable up to', rightWhm2, 'Wh/m²'],
+			['holds up to', holdWhm2, 'Wh/m²'],
+			['loss at neutral skin', course.loss.neutralWm2, 'W/m²'],
+			['loss at cool skin', course.loss.minimalWm2, 'W/m²'],
+			...(course.loss.neutralWm2 > 0
+				? ([['the standard’s own limit from zero (40 Wh/m²)', (40 / course.loss.neutralWm2) * 60, 'min']] as [
+						string,
+						number,
+						string
+					][])
+				: [])
+		]),
+		...(person.careful ? [reason('careful')] : []),
+		...(person.offsetClo !== 0 ? [reason('offset', [['offset', person.offsetClo, 'clo']])] : [])
+	];
+	if (course.peakWhm2 > holdWhm2) {
+		const most = resultantClo(bodyConductance(warmestIn(air.air)), air.air);
+		const band = bandOf(air.balance, 0, cell.minutes, person.marks, person.offsetClo);
+		if (band.holdClo > most) {
+			const values = reason('nothingSuffices', [
+				['would be needed', band.holdClo, 'clo'],
+				['the most there is', most, 'clo']
+			]);
+			return { ...base, verdict: 'nothing suffices', reasons: [values, ...ledger] };
+		}
+		return { ...base, verdict: 'short', reasons: ledger };
+	}
+	const isCool = course.peakWhm2 > rightWhm2;
+	if (warm && !(isWarmSide(cell) && isCool))
+		return { ...base, verdict: warm.verdict, reasons: [...warm.reasons, ...ledger] };
+	return { ...base, verdict: isCool ? 'cool' : 'right', reasons: ledger };
+}
+
+function localCandidate(
+	row: 'hands' | 'feet',
+	cell: Cell,
+	startC: number,
+	course: LocalCourse,
+	totalM2kw: number,
+	most: LocalCourse
+): Candidate | null {
+	if (course.verdict === 'right') return null;
+	const why = reason(row === 'hands' ? 'fingers' : 'toes', [
+		['at the start', startC, '°C'],
+		['lowest', course.lowestC, '°C'],
+		['settles at', course.settledC, '°C'],
+		['air', cell.airTempC, '°C'],
+		['insulation with its air layer', totalM2kw, 'm²·K/W']
+	]);
+	const hopeless = course.verdict === 'short' && most.verdict === 'short';
+	return {
+		verdict: hopeless ? 'nothing suffices' : course.verdict,
+		limitedBy: row,
+		holdsMinutes: course.holdsMinutes,
+		reasons: hopeless ? [reason('nothingSuffices'), why] : [why]
+	};
+}
+
+/** The verdict of one cell, and what is carried out of it. */
+const warmestKnown = new WeakMap<AirInUse, RegionTotals>();
+/** What the warmest outfit of the catalogue gives in some air. */
+function warmestIn(air: AirInUse): RegionTotals {
+	const known = warmestKnown.get(air) ?? totalsOf(WARMEST_OUTFIT, air);
+	warmestKnown.set(air, known);
+	return known;
+}
+
+function judgeCell(
+	cell: Cell,
+	outfit: Outfit,
+	opening: number,
+	before: Carried,
+	soon: boolean,
+	person: Person,
+	isUnasked: (row: Row) => boolean
+): { result: PhaseVerdict; after: Carried } {
+	const air = cellAir(cell);
+	const start = cell.fresh ? FRESH : before;
+	const totals = totalsOf(outfit, air.air, opening);
+	const clo = resultantClo(bodyConductance(totals), air.air);
+	const course = debtCourse(cell, air, clo, start.debtWhm2, person);
+	const judgedByLedger = !cell.heated && cell.kind !== 'sleep' && cell.airTempC <= LEDGER_MAX_AIR_C;
+	const band = judgedByLedger
+		? bandOf(air.balance, start.debtWhm2, cell.minutes, person.marks, person.offsetClo)
+		: null;
+	const spans = debtSpans(cell, course.loss, start.debtWhm2, person);
+	const warmest = warmestIn(air.air);
+	const rested = [{ minutes: cell.minutes, inDebt: false }];
+	const fingers = localCourse('fingers', cell, start.fingersC, totals.hands, spans);
+	const toes = localCourse('toes', cell, start.toesC, totals.feet, spans);
+	/** Nothing on a part of which nobody has asked: a question, not a verdict. */
+	const unknown = (row: Row): boolean =>
+		isUnasked(row) && !outfit.some(({ cloth }) => PARTS_OF_ROW[row].some((part) => covers(cloth, part)));
+	const body = bodyVerdict(cell, air, clo, course, start.debtWhm2, soon, person);
+	const candidates = [
+		unknown('torso') || unknown('legs')
+			? { ...body, verdict: 'not judged yet' as const, holdsMinutes: null, reasons: [reason('notAsked')] }
+			: body,
+		!unknown('hands') &&
+			localCandidate(
+				'hands',
+				cell,
+				start.fingersC,
+				fingers,
+				totals.hands,
+				localCourse('fingers', cell, WARM_EXTREMITY_C, warmest.hands, rested)
+			),
+		!unknown('feet') &&
+			localCandidate(
+				'feet',
+				cell,
+				start.toesC,
+				toes,
+				totals.feet,
+				localCourse('toes', cell, WARM_EXTREMITY_C, warmest.feet, rested)
+			),
+		...(['torso', 'thighs'] as const).map((part): Candidate | null =>
+			isWetThrough(cell, outfit, part) &&
+			!(part === 'thighs' && acceptsWetLegs(cell, person.schools)) &&
+			!unknown(part === 'torso' ? 'torso' : 'legs')
+				? {
+						verdict: 'wet through',
+						limitedBy: part === 'torso' ? 'torso' : 'legs',
+						holdsMinutes: null,
+						reasons: [
+							reason('rain', [
+								['rain gathered by the end of this phase, as ordinary rain', cell.rainMinutes, 'min']
+							])
+						]
+					}
+				: null
+		)
+	].filter((candidate) => candidate !== null && candidate !== false);
+	const worst = candidates.reduce((a, b) => (worse(b.verdict, a.verdict) ? b : a));
+	const limits = candidates.map((c) => c.holdsMinutes).filter((m) => m !== null);
+	return {
+		result: {
+			cell,
+			outfit,
+			band,
+			tooWarmAboveClo:
+				air.tooWarmAboveClo === Infinity ? null : Math.max(0, air.tooWarmAboveClo + person.offsetClo),
+			resultantClo: clo,
+			startDebtWhm2: start.debtWhm2,
+			debtWhm2: course.endWhm2,
+			peakDebtWhm2: course.peakWhm2,
+			holdsMinutes: limits.length > 0 ? Math.floor(Math.min(...limits)) : null,
+			limitedBy: worst.limitedBy,
+			verdict: worst.verdict,
+			indicative: isIndicative(cell),
+			fingers: { ...fingers, startC: start.fingersC },
+			toes: { ...toes, startC: start.toesC },
+			reasons: [
+				...worst.reasons,
+				...candidates.filter((c) => c !== worst && c.verdict !== 'right').flatMap((c) => c.reasons),
+				...(cell.aboveMethod ? [reason('aboveMethod', [['effort', cell.metabolicWm2, 'W/m²']])] : []),
+				...(isIndicative(cell) ? [reason('outsideMethod')] : [])
+			]
+		},
+		after: { debtWhm2: course.endWhm2, fingersC: fingers.endC, toesC: toes.endC }
+	};
+}
+
+/** The verdict of a night by the warmest bag of the kit. */
+function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked: boolean): PhaseVerdict {
+	const bag = bags
+		.filter(({ bagScale }) => bagScale === 'comfort')
+		.sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
+	const isUnclear = !bag && bags.length > 0;
+	const values: [string, number, string?][] = [['coldest air at the sleeper', cell.airTempC, '°C']];
+	if (bag) values.push(['comfort of the bag', bag.comfortTempC, '°C']);
+	const verdict: Verdict = cell.heated
+		? 'right'
+		: !bag
+			? unasked || isUnclear
+				? 'not judged yet'
+				: 'short'
+			: nightVerdict(cell.airTempC, bag.comfortTempC, undefined, person.offsetClo);
+	const hopeless =
+		verdict === 'short' &&
+		nightVerdict(cell.airTempC, WARMEST_BAG_C, undefined, person.offsetClo) === 'short';
+	const still: LocalCourse & { startC: number } = {
+		startC: WARM_EXTREMITY_C,
+		endC: WARM_EXTREMITY_C,
+		lowestC: WARM_EXTREMITY_C,
+		holdsMinutes: null,
+		verdict: 'right',
+		settledC: WARM_EXTREMITY_C
+	};
+	return {
+		cell,
+		outfit: bag && !cell.heated ? [{ cloth: bag, position: 5, opening: 'closed' }] : [],
+		band: null,
+		tooWarmAboveClo: null,
+		resultantClo: 0,
+		startDebtWhm2: 0,
+		debtWhm2: 0,
+		peakDebtWhm2: 0,
+		holdsMinutes: null,
+		limitedBy: 'sleep',
+		verdict: hopeless ? 'nothing suffices' : verdict,
+		indicative: false,
+		fingers: still,
+		toes: still,
+		reasons: cell.heated
+			? [reason('heatedNight')]
+			: [
+					...(hopeless ? [reason('nothingSuffices')] : []),
+					...(isUnclear ? [reason('bagUnclear')] : []),
+					reason('night', values)
+				]
+	};
+}
+
+/** Everything that is judged in one stage and one weather. */
+export interface StageInput {
+	cells: readonly Cell[];
+	/** outfit and opening of every cell that is neither a night nor a what-if */
+	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };
+	/** outfit for a what-if, from what has been taken, given what is carried into it */
+	outfitWhatIf(cell: Cell, startDebtWhm2: number): { outfit: Outfit; opening: number };
+	bags: readonly Cloth[];
+	person: Person;
+	/** rows of which nobody has said anything */
+	isUnasked(row: Row): boolean;
+}
+
+/** Verdicts of all cells in order. A what-if starts from what came before it and leaves nothing behind. */
+export function judgeStage({
+	cells,
+	outfitAt,
+	outfitWhatIf,
+	bags,
+	person,
+	isUnasked
+}: StageInput): PhaseVerdict[] {
+	const lived = cells.filter((cell) => cell.kind !== 'what-if');
+	const soon = new Map(stopsSoonAfter(lived).map((value, i) => [lived[i]!, value]));
+	let carried = FRESH;
+	return cells.map((cell, k) => {
+		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'));
+		if (cell.kind === 'what-if') {
+			const { outfit, opening } = outfitWhatIf(cell, carried.debtWhm2);
+			return judgeCell(cell, outfit, opening, carried, false, person, isUnasked).result;
+		}
+		const { outfit, opening } = outfitAt(k);
+		const { result, after } = judgeCell(cell, outfit, opening, carried, soon.get(cell)!, person, isUnasked);
+		carried = after;
+		return result;
+	});
+}

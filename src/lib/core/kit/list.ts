@@ -1,0 +1,78 @@
+import { catalogueType } from '../cloth/catalogue';
+import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
+import type { Client, Stage } from '../document/types';
+import { mostCounts, type Count } from './counting';
+import type { Finding } from '../judge/findings';
+import type { PlannedStage } from '../plan/day-report';
+
+/** One line of a client's list. */
+export interface ListLine {
+	thingId: string;
+	name: string;
+	inPairs: boolean;
+	/** how many of them the client has */
+	has: number;
+	assumed: boolean;
+	/** ids of the stages on which it is worn or slept in */
+	stageIds: string[];
+	/** worn when the first stage on which it goes along begins */
+	wornAtStart: boolean;
+}
+export interface ClothingList {
+	groups: { group: CatalogueGroup; lines: ListLine[] }[];
+	/** what is wrong or missing, worst first, each once */
+	gaps: Finding[];
+	/** what nobody has asked */
+	questions: Finding[];
+	/** how many of each kind, against what the client has */
+	counts: Count[];
+}
+
+/** What a client brings: everything that any plan of the trip uses, head to toe, and what is still open. */
+export function listOf(
+	client: Client,
+	planned: readonly PlannedStage[],
+	trip: readonly Stage[]
+): ClothingList {
+	const lines = client.things.flatMap((thing): ListLine[] => {
+		const isGear =
+			catalogueType(thing.typeId).group === 'Other things' &&
+			(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
+			(thing.quantity.value ?? 0) > 0;
+		const stages = planned.filter(({ takenIds }) => isGear || takenIds.includes(thing.id));
+		if (stages.length === 0) return [];
+		const begins =
+			stages[0]!.phases.find(({ cell }) => cell.kind !== 'indoors' && !cell.heated) ?? stages[0]!.phases[0];
+		return [
+			{
+				thingId: thing.id,
+				name: thing.name,
+				inPairs: thing.inPairs,
+				has: thing.quantity.value ?? 1,
+				assumed: thing.quantity.state === 'assumed',
+				stageIds: [...new Set(stages.map(({ stageId }) => stageId))],
+				wornAtStart: begins?.outfit.some(({ cloth }) => cloth.thingId === thing.id) ?? false
+			}
+		];
+	});
+	const groupOf = (line: ListLine): CatalogueGroup =>
+		catalogueType(client.things.find(({ id }) => id === line.thingId)!.typeId).group;
+	const seen = new Set<string>();
+	const once = planned
+		.flatMap(({ findings }) => findings)
+		.filter((finding) => {
+			// The same phase on another day is the same thing to solve: what is short there comes before the first colon but one.
+			const phase = finding.code.startsWith('short') ? finding.message.split(': ').slice(0, -1).join() : '';
+			const key = `${finding.code} ${finding.part ?? ''} ${phase} ${finding.thingIds.join()}`;
+			return !seen.has(key) && seen.add(key);
+		});
+	return {
+		groups: CATALOGUE_GROUPS.map((group) => ({
+			group,
+			lines: lines.filter((line) => groupOf(line) === group)
+		})).filter(({ lines: own }) => own.length > 0),
+		gaps: once.filter(({ severity }) => severity !== 'note'),
+		questions: once.filter(({ code }) => code === 'not-asked'),
+		counts: mostCounts(trip, planned, client)
+	};
+}

@@ -1,0 +1,174 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { PLANNED, documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { PARTS } from '../cloth/parts';
+import { clothOf, wearableThings } from '../cloth/things';
+import { FIBRES, type Bed, type Client, type Stage } from '../document/types';
+import { airInUse } from '../cloth/supply';
+import { eveningWetness, morningWetness, wetCloth } from './overnight';
+import { outfitClo } from '../cloth/worn';
+import { packOf, WATER_AND_FOOD } from './pack';
+import { courseOf, planStage, wearerOf, wetAfter, wetBefore } from '../plan/day-report';
+import { planDocument } from '../plan/planner';
+
+const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
+const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
+const ROOM: Bed = { kind: 'heated', washing: true, drying: 'everything' };
+const KIT = ['briefs', 'top-wool-mid', 'fleece', 'wind-shirt', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'shoe-trail', 'glove-light']; // prettier-ignore
+const guest = (ids = KIT): Client => kitOf(ids, { answeredParts: [...PARTS] });
+const LONG_RAIN: PhaseRow[] = [['move', 180, 200, 'slope']];
+const rainy = (bed: Bed, change: Partial<Stage> = {}): Stage =>
+	stageOf(LONG_RAIN, { airTempC: 6, precipitation: 'rain' }, { bed, ...change });
+
+describe('wetness at night', () => {
+	const evening = (client: Client, stage = rainy(TENT), worn: string[] = []): Map<string, number> => {
+		const given = worn.map((thingId) => ({ thingId, opening: 'closed' as const }));
+		const fixed = worn.length > 0 ? [{ stageId: 'stage', phaseId: 'phase-0', worn: given }] : [];
+		const { phases } = planStage(stage, PLANNED, client, fixed);
+		return eveningWetness(phases, courseOf(phases, client));
+	};
+	it('goes through a shell that does not keep the rain out, and stops at one that does', () => {
+		const through = evening(guest(), rainy(TENT), KIT);
+		expect(through.get('wind-shirt')).toBe(1);
+		expect(through.get('top-wool-mid')).toBe(1);
+		expect(through.get('trousers-trek')).toBe(1);
+		const kept = evening(guest([...KIT, 'hard-shell', 'trousers-hard-shell']));
+		expect(kept.get('hard-shell')).toBe(0.2);
+		expect(kept.get('top-wool-mid') ?? 0).toBeLessThan(0.2);
+	});
+	it('comes from the river too, above waders not', () => {
+		const wade = (marks: 'immersed-knee'): Stage =>
+			stageOf([['stop', 30, 120, 'lee', { marks: [marks] }]], { airTempC: 12 });
+		expect(evening(guest(), wade('immersed-knee')).get('sock-mid')).toBe(1);
+		expect(evening(guest([...KIT, 'waders']), wade('immersed-knee')).get('bottoms-wool') ?? 0).toBeLessThan(
+			0.2
+		);
+	});
+	it('is gone after a drying room; a tent dries two small things, a heated room the small ones', () => {
+		const wet = new Map(KIT.map((id) => [id, 1]));
+		const kit = wearableThings(guest());
+		expect(morningWetness(wet, kit, ROOM).size).toBe(0);
+		const house = morningWetness(wet, kit, HOUSE);
+		const tent = morningWetness(wet, kit, TENT);
+		expect(house.get('fleece')).toBe(0.5);
+		expect(tent.get('fleece')).toBe(1);
+		expect(KIT.filter((id) => !tent.has(id))).toHaveLength(2);
+		expect(KIT.filter((id) => !house.has(id)).length).toBeGreaterThan(2);
+	});
+	it('spares whoever has a second one', () => {
+		const client = guest();
+		client.things = client.things.map((thing) =>
+			thing.id === 'sock-mid' ? { ...thing, quantity: { ...thing.quantity, value: 2 } } : thing
+		);
+		const wet = new Map(KIT.map((id) => [id, 1]));
+		expect(morningWetness(wet, wearableThings(client), TENT).has('sock-mid')).toBe(false);
+	});
+	it('never makes an outfit warmer', () => {
+		const air = airInUse(4, 0.5);
+		fc.assert(
+			fc.property(
+				fc.subarray(KIT),
+				fc.double({ min: 0, max: 1, noNaN: true }),
+				fc.double({ min: 0, max: 1, noNaN: true }),
+				(ids, a, b) => {
+					const worn = (share: number) =>
+						ids.map((id) => {
+							const cloth = wetCloth(clothOf(thingOf(id)), share);
+							return { cloth, position: cloth.positions[0], opening: 'closed' as const };
+						});
+					const [less, more] = [Math.min(a, b), Math.max(a, b)];
+					expect(outfitClo(worn(more), air)).toBeLessThanOrEqual(outfitClo(worn(less), air) + 1e-9);
+				}
+			)
+		);
+		for (const fibre of FIBRES)
+			expect(wetCloth({ ...clothOf(thingOf('fleece')), fibre }, 1).localClo).toBeGreaterThan(0);
+	});
+});
+
+describe('the next day', () => {
+	const days = (bed: Bed): Stage[] => [
+		rainy(bed, { id: 'one', date: '2027-03-01' }),
+		stageOf(
+			[
+				['move', 60, 200, 'slope'],
+				['stop', 30, 75, 'lee']
+			],
+			{ airTempC: 2 },
+			{ id: 'two', date: '2027-03-02', bed }
+		)
+	];
+	const planned = (bed: Bed) => {
+		return planDocument(documentOf(days(bed)), guest());
+	};
+	it('begins with what is still wet, and says so', () => {
+		const [, second] = planned(TENT);
+		expect(second!.morning.length).toBeGreaterThan(0);
+		expect(second!.findings.find(({ code }) => code === 'wet-morning')!.message).toMatch(
+			/^Still wet in the morning: /
+		);
+		expect(planned(ROOM)[1]!.morning).toEqual([]);
+		const colder = (stage: typeof second) => stage!.phases[1]!.peakDebtWhm2;
+		expect(colder(second)).toBeGreaterThan(colder(planned(ROOM)[1]!));
+	});
+	it('follows from what is worn on the day before', () => {
+		const [one, two] = days(TENT);
+		const [first, second] = planned(TENT);
+		const wet = second!.morning.map(({ thingId, share }) => [thingId, share]);
+		expect([...wetAfter(first!, one!, wearerOf(guest()))]).toEqual(wet);
+		const alone = wetBefore([two!, one!], two!, guest(), (day, morning) =>
+			planStage(day, PLANNED, guest(), [], null, morning)
+		);
+		expect([...alone]).toEqual([...wetAfter(planStage(one!, PLANNED, guest()), one!, wearerOf(guest()))]);
+	});
+	it('does not speak of a damp shell', () => {
+		const client = guest([...KIT, 'hard-shell', 'trousers-hard-shell']);
+		const [one, two] = days(TENT);
+		const wet = wetAfter(planStage(one!, PLANNED, client), one!, wearerOf(client));
+		const codes = planStage(two!, PLANNED, client, [], null, wet).findings.map(({ code }) => code);
+		expect(codes).not.toContain('wet-morning');
+	});
+});
+
+describe('the pack', () => {
+	const BIG = [
+		...KIT,
+		'hard-shell',
+		'coat-down',
+		'jacket-ski',
+		'trousers-ski',
+		'overtrousers-warm',
+		'bag-winter',
+		'torch'
+	];
+	const DAY: PhaseRow[] = [
+		['move', 60, 250, 'slope'],
+		['stop', 60, 70, 'ridge'],
+		['sleep', 480, 45, 'tent']
+	];
+	it('holds what is not worn, with water and food, and is fullest where it is warmest', () => {
+		const { phases } = planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, guest([...BIG, 'pack-day']));
+		expect(phases[0]!.pack.litres).toBeGreaterThan(phases[1]!.pack.litres);
+		expect(phases[0]!.pack.bag).toMatchObject({ holdsL: 32 });
+		expect(phases[0]!.pack.litres).toBeGreaterThan(WATER_AND_FOOD.litres);
+	});
+	it.each([
+		['pack-small', true],
+		['pack-large', false]
+	])('a %s is too small: %s', (bag, tooSmall) => {
+		const { findings } = planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, guest([...BIG, bag]));
+		expect(findings.some(({ code }) => code === 'pack-too-small')).toBe(tooSmall);
+	});
+	it('takes the group’s load first, and keeps wet apart', () => {
+		const cloths = wearableThings(guest(['fleece', 'pack-day']));
+		const carried = [{ thingId: 'fleece', where: 'pack' as const }];
+		const loaded = packOf(carried, cloths, 10, new Map([['fleece', 0.8]]));
+		const plain = packOf(carried, cloths);
+		expect(loaded.litres).toBe(plain.litres + 10);
+		expect(loaded.massG).toBeGreaterThan(plain.massG);
+		expect([loaded.wetIds, plain.wetIds]).toEqual([['fleece'], []]);
+	});
+	it('knows no bag where none is', () => {
+		expect(packOf([], [])).toEqual({ ...WATER_AND_FOOD, bag: null, wetIds: [] });
+	});
+});

@@ -1,0 +1,108 @@
+import { ROOFED } from '../weather/wind';
+import type { Cloth } from '../cloth/things';
+import type { CarriedThing } from '../plan/day-report';
+import type { Cell } from '../conditions/cells';
+import type { Finding, JudgedPhase } from '../judge/finding';
+import { WET_FROM, type Wetness } from './overnight';
+import { reason } from '../document/reasons';
+
+/** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
+export const WATER_AND_FOOD: Readonly<Record<'litres' | 'massG', number>> = { litres: 2.5, massG: 2200 };
+/** A bag from this size on is a pack, litres (our assumption). */
+const PACK_FROM_L = 5;
+
+/** The pack in one phase. */
+export interface Pack {
+	/** what is in and on it, with water and food, litres */
+	litres: number;
+	massG: number;
+	/** the bag with the most room; null when no bag is known of */
+	bag: { thingId: string; name: string; holdsL: number } | null;
+	/** what is wet in it, to be kept apart from what is dry */
+	wetIds: string[];
+}
+
+/** Grams a litre of the group's load: tents, ropes and pots are dense (our assumption). */
+const GROUP_G_PER_L = 350;
+
+/** Whether the pack is on the back, or should be. */
+export const isCarrying = ({ kind, place, heated }: Cell): boolean =>
+	!heated && !ROOFED.has(place) && (kind === 'move' || kind === 'stop');
+
+/** The bag with the most room; null when no bag is known of. */
+export const packBag = (kit: readonly Cloth[]): Cloth | null =>
+	kit
+		.filter(({ holdsL }) => holdsL >= PACK_FROM_L)
+		.reduce<Cloth | null>((most, cloth) => (!most || cloth.holdsL > most.holdsL ? cloth : most), null);
+
+/** Packed size up to which a thing rides in a pocket, litres (our assumption). */
+export const POCKET_L = 0.5;
+/** Whether a thing that is carried and not worn takes room in the pack. */
+export const ridesInPack = ({ holdsL, packedL }: Cloth): boolean =>
+	holdsL < PACK_FROM_L && packedL > POCKET_L;
+
+/**
+ * What the pack holds in a phase: what is carried and not worn, and the things that are no clothes.
+ * @param carried where each thing rides
+ * @param kit all that the client has
+ * @param groupLoadL share of the group's load, litres
+ * @param wet how wet things are, by id
+ */
+export function packOf(
+	carried: readonly CarriedThing[],
+	kit: readonly Cloth[],
+	groupLoadL = 0,
+	wet: Wetness = new Map()
+): Pack {
+	const bag = packBag(kit);
+	const where = new Map(carried.map((one) => [one.thingId, one.where]));
+	const inside = kit.filter((cloth) => {
+		if (cloth.holdsL >= PACK_FROM_L) return false;
+		return where.get(cloth.thingId) === 'top' || where.get(cloth.thingId) === 'pack';
+	});
+	return {
+		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres + groupLoadL),
+		massG: inside.reduce(
+			(sum, { massG }) => sum + massG,
+			WATER_AND_FOOD.massG + GROUP_G_PER_L * groupLoadL + (bag?.massG ?? 0)
+		),
+		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL },
+		wetIds: inside.filter(({ thingId }) => (wet.get(thingId) ?? 0) >= WET_FROM).map(({ thingId }) => thingId)
+	};
+}
+
+/** The phase in which the pack is too small, if there is one: the fullest, which is mostly the warmest. */
+export function packTooSmall(
+	phases: readonly (JudgedPhase & { pack: Pack })[],
+	weather: string,
+	groupLoadL = 0
+): Finding[] {
+	const full = phases
+		.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null && pack.litres > pack.bag.holdsL)
+		.reduce<(JudgedPhase & { pack: Pack }) | null>(
+			(most, phase) => (!most || phase.pack.litres > most.pack.litres ? phase : most),
+			null
+		);
+	if (!full) return [];
+	const { litres, bag } = full.pack;
+	return [
+		{
+			code: 'pack-too-small',
+			severity: 'warning',
+			weather,
+			stageId: full.cell.stageId,
+			phaseId: full.cell.phaseId,
+			part: 'pack',
+			thingIds: [bag!.thingId],
+			message: `${full.cell.name}: ${Math.ceil(litres)} litres to carry, and ${bag!.name} holds ${bag!.holdsL}. The warmest phase is the fullest pack.`,
+			reasons: [
+				reason('pack', [
+					['clothes and things', litres - WATER_AND_FOOD.litres - groupLoadL, 'l'],
+					['of the group’s load', groupLoadL, 'l'],
+					['water and food', WATER_AND_FOOD.litres, 'l'],
+					['the bag holds', bag!.holdsL, 'l']
+				])
+			]
+		}
+	];
+}

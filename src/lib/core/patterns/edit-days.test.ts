@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import { stageOf } from '../../../../tests/fixtures/make';
+import { skiTour } from './days/ski-tour';
+import { unfold } from './pattern';
+import {
+	copyOfStage,
+	daysBetween,
+	daysLater,
+	inOrder,
+	nextStage,
+	phasesIn,
+	patternFrom,
+	shifted,
+	withKnown,
+	withPattern
+} from './edit-days';
+
+let made = 0;
+const newId = (): string => `n-${++made}`;
+const first = stageOf(
+	[['move', 60, 200, 'slope']],
+	{ airTempC: -7 },
+	{ route: { startM: 900, highM: 1800, lowM: 1000, bedM: 1200 } }
+);
+
+describe('dates', () => {
+	it.each([
+		['2027-02-28', 1, '2027-03-01'],
+		['2028-02-28', 1, '2028-02-29'],
+		['2027-01-01', -1, '2026-12-31']
+	])('%s and %d days: %s', (date, days, then) => {
+		expect(daysLater(date, days)).toBe(then);
+		expect(daysBetween(date, then)).toBe(days);
+	});
+	it('refuse what is none', () => {
+		expect(() => daysLater('tomorrow', 1)).toThrow('date is tomorrow');
+	});
+	it('of all days shift together', () => {
+		expect(shifted([first, { ...first, date: '2027-01-24' }], 9).map(({ date }) => date)).toEqual([
+			'2027-02-01',
+			'2027-02-02'
+		]);
+	});
+});
+
+describe('days of a trip', () => {
+	it('go on where the one before slept, in the same air', () => {
+		const next = nextStage('next', first, 2, '2027-01-01');
+		expect(next).toMatchObject({ id: 'next', name: 'Day 2', date: '2027-01-24', sequence: [] });
+		expect(next.route.startM).toBe(1200);
+		expect(next.base).toEqual(first.base);
+		expect(next.base).not.toBe(first.base);
+	});
+	it('begin at home, with starting values that say so', () => {
+		const next = nextStage('next', undefined, 1, '2027-01-01', 450);
+		expect(next).toMatchObject({
+			date: '2027-01-01',
+			route: { startM: 450, bedM: 450 },
+			base: { altitudeM: 450 }
+		});
+		expect(next.origins.lowTempC).toEqual({ from: 'default', note: '' });
+	});
+	it('are copied with ids of their own, a day later, the foul-weather variant too', () => {
+		const bed = { kind: 'tent', washing: false, drying: 'nothing' } as const;
+		const day = { ...first, foul: { name: 'Foul', sequence: first.sequence, bed } };
+		const copy = copyOfStage(day, newId);
+		expect(copy).toMatchObject({ name: 'Stage, again', date: '2027-01-24', base: first.base });
+		const ids = [copy.id, copy.sequence[0]!.id, copy.foul!.sequence[0]!.id];
+		expect(new Set([...ids, first.id, first.sequence[0]!.id]).size).toBe(5);
+	});
+	it.each([
+		['Day 3', 'Day 4'],
+		['Over the pass', 'Over the pass, again'],
+		['Over the pass, again', 'Over the pass, again']
+	])('named %s are copied as %s', (name, copied) => {
+		expect(copyOfStage({ ...first, name }, newId).name).toBe(copied);
+	});
+	it('keep the dates of their places when they change places', () => {
+		const second = { ...first, id: 'second', date: '2027-01-24' };
+		expect(inOrder([second, first], [first, second]).map(({ id, date }) => [id, date])).toEqual([
+			['second', '2027-01-23'],
+			['stage', '2027-01-24']
+		]);
+	});
+	it('take figures with their origin, and keep the others', () => {
+		const known = withKnown(first, {
+			base: { wind10mKmh: 44 },
+			origins: { wind10mKmh: { from: 'touch', note: 'windier' } }
+		});
+		expect(known.base).toEqual({ ...first.base, wind10mKmh: 44 });
+		expect(known.origins).toEqual({ wind10mKmh: { from: 'touch', note: 'windier' } });
+	});
+	it('take a pattern: phases, terrain, ground, bed; route and air stay', () => {
+		const day = withPattern({ ...first, terrain: ['glacier'] }, unfold(skiTour, 'guided', newId));
+		expect(day.sequence).toHaveLength(skiTour.day.length);
+		expect(day).toMatchObject({
+			patternId: 'ski-tour',
+			startMin: 450,
+			route: first.route,
+			terrain: ['glacier', 'avalanche']
+		});
+		expect(day.base).toEqual({ ...first.base, ground: 'snow' });
+		const own = patternFrom(day);
+		expect(withPattern(first, { ...own, patternId: 'own' }).sequence).toEqual(day.sequence);
+	});
+});
+
+describe('the phases of a sequence', () => {
+	it('are those of its loops too, each once', () => {
+		const [phase] = first.sequence as [(typeof first.sequence)[number] & { type: 'phase' }];
+		const loop = {
+			type: 'loop' as const,
+			id: 'round',
+			name: 'Round',
+			count: 9,
+			sequence: [{ ...phase, id: 'in' }]
+		};
+		const nested = { ...loop, id: 'outer', sequence: [loop, { ...phase, id: 'after' }] };
+		expect(phasesIn([phase, nested]).map(({ id }) => id)).toEqual([phase.id, 'in', 'after']);
+		expect(phasesIn([])).toEqual([]);
+	});
+});

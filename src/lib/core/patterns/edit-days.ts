@@ -1,0 +1,130 @@
+import type { KnownBase } from '../weather/climate';
+import { withNewIds } from './pattern';
+import type { Unfolded } from './pattern';
+import type { Phase, Sequence, Stage } from '../document/types';
+
+/** What planners do with the days of a trip. Nothing is changed in place. */
+
+const DAY_MS = 86_400_000;
+/** An ISO date so many days later. @throws RangeError when it is no date */
+export function daysLater(date: string, days: number): string {
+	const at = Date.parse(`${date}T00:00:00Z`);
+	if (Number.isNaN(at)) throw new RangeError(`date is ${date}, allowed is an ISO date`);
+	return new Date(at + days * DAY_MS).toISOString().slice(0, 10);
+}
+/** Days from one ISO date to another. */
+export const daysBetween = (from: string, to: string): number =>
+	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+
+/** All phases of a sequence, those of its loops once. */
+export const phasesIn = (sequence: Sequence): Phase[] =>
+	sequence.flatMap((item) => (item.type === 'loop' ? phasesIn(item.sequence) : [item]));
+
+/**
+ * The next day of a trip: it starts where the one before slept, and the air goes on as it was.
+ * @param homeM height at which a trip without days begins, m
+ */
+export function nextStage(
+	id: string,
+	before: Stage | undefined,
+	number: number,
+	today: string,
+	homeM = 1000
+): Stage {
+	const bedM = before?.route.bedM ?? homeM;
+	return {
+		id,
+		name: `Day ${number}`,
+		date: before ? daysLater(before.date, 1) : today,
+		startMin: before?.startMin ?? 8 * 60,
+		base: before
+			? structuredClone(before.base)
+			: {
+					lowTempC: -2,
+					highTempC: 4,
+					altitudeM: homeM,
+					lapseKPerKm: 6.5,
+					inversion: null,
+					heights: [],
+					wind10mKmh: 20,
+					humidityPct: 70,
+					wetSpells: [],
+					ground: 'bare'
+				},
+		route: { startM: bedM, highM: before?.route.highM ?? bedM, lowM: bedM, bedM },
+		bed: before ? { ...before.bed } : { kind: 'heated', washing: false, drying: 'small things' },
+		provided: before?.provided ?? '',
+		...(before?.groupLoadL !== undefined && { groupLoadL: before.groupLoadL }),
+		terrain: [...(before?.terrain ?? [])],
+		pace: before?.pace ?? 'guided',
+		patternId: null,
+		sequence: [],
+		foul: null,
+		origins: before
+			? { ...before.origins }
+			: Object.fromEntries(
+					(['lowTempC', 'highTempC', 'altitudeM', 'wind10mKmh', 'humidityPct', 'lapseKPerKm'] as const).map(
+						(field) => [field, { from: 'default', note: '' }]
+					)
+				)
+	};
+}
+
+/** "Day 3" becomes "Day 4", any other name says that it is done again. */
+function nameOfCopy(name: string): string {
+	const number = /^Day (\d+)$/.exec(name)?.[1];
+	return number ? `Day ${Number(number) + 1}` : `${name.replace(/, again$/, '').slice(0, 113)}, again`;
+}
+
+/** A copy of a day with ids of its own, a day later. */
+export const copyOfStage = (stage: Stage, newId: () => string): Stage => ({
+	...structuredClone(stage),
+	id: newId(),
+	name: nameOfCopy(stage.name),
+	date: daysLater(stage.date, 1),
+	sequence: withNewIds(stage.sequence, newId),
+	foul: stage.foul && { ...structuredClone(stage.foul), sequence: withNewIds(stage.foul.sequence, newId) }
+});
+
+/** Days in a new order keep the dates of the places in which they stand now. */
+export function inOrder(stages: readonly Stage[], before: readonly Stage[]): Stage[] {
+	return stages.map((stage, i) => ({ ...stage, date: before[i]?.date ?? stage.date }));
+}
+
+/** All days so many days later. */
+export const shifted = (stages: readonly Stage[], days: number): Stage[] =>
+	stages.map((stage) => ({ ...stage, date: daysLater(stage.date, days) }));
+
+/** A day with figures that came from somewhere, and where from. */
+export const withKnown = (stage: Stage, { base, origins }: KnownBase): Stage => ({
+	...stage,
+	base: { ...stage.base, ...structuredClone(base) },
+	origins: { ...stage.origins, ...origins }
+});
+
+/** A day with the phases of a pattern. Its ground, terrain and bed come along; route and air stay. */
+export function withPattern(stage: Stage, unfolded: Unfolded): Stage {
+	const { ground, bed, terrain, startMin, pace, patternId, sequence, foul } = unfolded;
+	return {
+		...stage,
+		startMin,
+		pace,
+		patternId,
+		sequence,
+		foul,
+		terrain: [...new Set([...stage.terrain, ...terrain])],
+		bed: bed === stage.bed.kind ? stage.bed : { ...stage.bed, kind: bed },
+		base: ground ? { ...stage.base, ground } : stage.base
+	};
+}
+
+/** The same day as a pattern: phases without their ids' past, and what goes with them. */
+export const patternFrom = (stage: Stage): Omit<Unfolded, 'patternId'> => ({
+	startMin: stage.startMin,
+	ground: stage.base.ground,
+	terrain: stage.terrain,
+	bed: stage.bed.kind,
+	pace: stage.pace,
+	sequence: stage.sequence,
+	foul: stage.foul
+});

@@ -1,0 +1,307 @@
+import { OPENING_FACTOR } from '../cloth/supply';
+import { wearableThings, type Cloth } from '../cloth/things';
+import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
+import { bodyCourse, type BodyCourse } from '../heat/simulation';
+import { chooseOutfits, type StagePlan } from './day/dress-day';
+import type { Row } from '../cloth/parts';
+import { cellsOf, type Cell } from '../conditions/cells';
+import { findingsOf, worstFirst, type Finding, type JudgedPhase } from '../judge/findings';
+import { answeredRows, ladderOf } from '../judge/coverage';
+import { cellAir } from '../heat/ledger';
+import { drawnLayers, type DrawnLayer, type Outfit } from '../cloth/worn';
+import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from '../kit/overnight';
+import { POCKET_L, packOf, packTooSmall, type Pack } from '../kit/pack';
+import { personOf, type Person } from '../conditions/person';
+import { schoolsOf } from '../document/schools';
+import { judgeStage, type PhaseVerdict } from '../judge/verdicts';
+import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from '../outfit/legal-outfits';
+
+export type Where = 'pocket' | 'top' | 'pack' | 'base';
+export interface CarriedThing {
+	thingId: string;
+	where: Where;
+}
+
+export interface PlannedPhase extends JudgedPhase {
+	/** what each layer adds, in the order of the drawing */
+	drawn: DrawnLayer[];
+	carried: CarriedThing[];
+	pack: Pack;
+}
+
+export interface PlannedStage {
+	weather: string;
+	stageId: string;
+	/** the foul-weather variant of the stage */
+	foul: boolean;
+	phases: PlannedPhase[];
+	findings: Finding[];
+	levels: StagePlan['levels'];
+	/** what is still wet from the day before, as a share of what it holds */
+	morning: { thingId: string; share: number }[];
+	/** things worn or slept in anywhere in the stage */
+	takenIds: string[];
+	/** true when every legal outfit was searched and no lighter set of things does as well */
+	proven: boolean;
+}
+
+/** A thing that is worn again within so many phases rides on top of the pack. */
+const SOON_PHASES = 2;
+
+function carriedIn(
+	k: number,
+	phases: readonly JudgedPhase[],
+	taken: ReadonlySet<string>,
+	kit: readonly Cloth[]
+): CarriedThing[] {
+	const worn = (i: number): Set<string> => new Set(phases[i]!.outfit.map(({ cloth }) => cloth.thingId));
+	const now = worn(k);
+	const soon = new Set<string>();
+	for (let i = k + 1, ahead = 0; i < phases.length && ahead < SOON_PHASES; i++, ahead++)
+		worn(i).forEach((id) => soon.add(id));
+	return kit
+		.filter((cloth) => !now.has(cloth.thingId))
+		.map((cloth): CarriedThing => {
+			if (!taken.has(cloth.thingId)) return { thingId: cloth.thingId, where: 'base' };
+			if (cloth.packedL <= POCKET_L) return { thingId: cloth.thingId, where: 'pocket' };
+			return { thingId: cloth.thingId, where: soon.has(cloth.thingId) ? 'top' : 'pack' };
+		});
+}
+
+/**
+ * The outfit for a what-if: whatever has been taken, chosen for these minutes alone, from the debt carried into it.
+ * A what-if is not dressed for comfort; it is judged by how long the things in reach hold.
+ */
+function whatIfOutfit(cell: Cell, taken: Cloth[], person: Person): { outfit: Outfit; opening: number } {
+	const plan = chooseOutfits([{ ...cell, fresh: true, kind: 'stop' }], wardrobeOf(taken), person);
+	return { outfit: plan.outfits[0]!, opening: 1 };
+}
+
+const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
+	fixed.stageId === cell.stageId &&
+	fixed.phaseId === cell.phaseId &&
+	(fixed.weather === undefined || fixed.weather === weather) &&
+	(fixed.round === undefined || fixed.round === cell.round);
+
+/** A client as judged: what there is to wear, and of which rows anybody has said anything. */
+export interface Wearer {
+	client: Client;
+	kit: readonly Cloth[];
+	answered: ReadonlySet<Row>;
+}
+export const wearerOf = (client: Client): Wearer => ({
+	client,
+	kit: wearableThings(client),
+	answered: answeredRows(client)
+});
+
+/** A day whose outfits are chosen, ready to be judged. */
+export interface ChosenDay extends Wearer {
+	stage: Stage;
+	weather: Weather;
+	/** as dry or wet as it is on that day */
+	kit: readonly Cloth[];
+	cells: readonly Cell[];
+	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'>;
+	/** things were left out of the search */
+	cut: boolean;
+	morning: Wetness;
+	/** things that are carried for another weather, by id */
+	alsoCarried?: ReadonlySet<string>;
+	/** outfit that is given for a what-if */
+	givenWhatIf?(cell: Cell): { outfit: Outfit; opening: number } | null;
+}
+
+/** Cells for which clothes are chosen: neither nights nor what-ifs. */
+export const livedOf = (cells: readonly Cell[]): Cell[] =>
+	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
+
+/** The verdicts of a day whose outfits are chosen. */
+export function judgedDay({ client, kit, answered, cells, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
+	const person = personOf(client);
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+	const lived = livedOf(cells);
+	return judgeStage({
+		cells,
+		outfitAt: (i) => {
+			const k = lived.indexOf(cells[i]!);
+			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
+		},
+		outfitWhatIf: (cell) => givenWhatIf?.(cell) ?? whatIfOutfit(cell, taken, person),
+		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
+		person,
+		isUnasked: (row) => !answered.has(row)
+	});
+}
+
+/** How far the front of an outfit is open, as the factor left on the trunk. */
+const openingOf = (outfit: Outfit): number =>
+	Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening]));
+/** Nights are not drawn: a bag is no stack of layers. */
+const drawnIn = ({ cell, outfit }: PhaseVerdict): DrawnLayer[] =>
+	cell.kind === 'sleep' ? [] : drawnLayers(outfit, cellAir(cell).air, openingOf(outfit));
+
+/** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
+export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
+	const { stage, weather, client, kit, choice, cut, morning, alsoCarried = new Set<string>() } = day;
+	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
+		...verdict,
+		ladder: ladderOf(verdict, client, day.answered)
+	}));
+	judged
+		.filter(({ cell }) => cell.kind === 'sleep')
+		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
+	const along = new Set([...takenIds, ...alsoCarried]);
+	const phases = judged.map((phase, k): PlannedPhase => {
+		const carried = carriedIn(k, judged, along, kit);
+		return {
+			...phase,
+			drawn: drawnIn(phase),
+			carried,
+			pack: packOf(carried, kit, stage.groupLoadL, morning)
+		};
+	});
+	return {
+		weather: weather.id,
+		stageId: stage.id,
+		foul: false,
+		phases,
+		findings: worstFirst([
+			...findingsOf({ client, person: personOf(client), weather: weather.id, phases: judged, cut }),
+			...packTooSmall(phases, weather.id, stage.groupLoadL),
+			...wetMorningFinding(judged, [...kit], morning, weather.id)
+		]),
+		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
+		levels: choice.levels,
+		takenIds: [...takenIds],
+		proven: choice.proven
+	};
+}
+
+/**
+ * Plans one stage for one client in one weather: outfits are chosen from the client's kit unless they are given, then judged.
+ * @param fixed outfits that are given, for some phases or all of them
+ * @param site where the trip is, for dawn and daylight
+ * @param morning what is still wet from the day before
+ * @throws RangeError when a given outfit names a thing that is not in the kit
+ */
+export function planStage(
+	stage: Stage,
+	weather: Weather,
+	client: Client,
+	fixed: readonly FixedOutfit[] = [],
+	site: Site | null = null,
+	morning: Wetness = new Map()
+): PlannedStage {
+	const person = personOf(client);
+	const wearer = wearerOf(client);
+	const kit = wearer.kit.map((cloth) =>
+		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
+	);
+	const cells = cellsOf(stage, weather, site);
+	const lived = livedOf(cells);
+	const givenFor = (cell: Cell): WornThing[] | null =>
+		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
+	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
+
+	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
+	lived.forEach((cell, k) => {
+		const worn = givenFor(cell);
+		if (worn) giveOutfit(wardrobe, k, worn);
+	});
+	return reportedDay({
+		...wearer,
+		stage,
+		weather,
+		kit,
+		cells,
+		choice: chooseOutfits(lived, wardrobe, person),
+		cut: wardrobe.cut,
+		morning,
+		givenWhatIf: (cell) => {
+			const worn = givenFor(cell);
+			if (!worn) return null;
+			const own = givenWardrobe(kit);
+			giveOutfit(own, 0, worn);
+			const plan = chooseOutfits([cell], own, person);
+			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
+		}
+	});
+}
+
+/**
+ * How the body fares through judged phases, minute by minute; empty while nobody has asked what there is for torso and
+ * legs.
+ * @param atHand what is at hand in a phase and could prevent what goes wrong; null where that is not asked
+ */
+function bodyThrough(
+	phases: readonly PhaseVerdict[],
+	{ client, answered }: Wearer,
+	atHand: ((phase: number) => Cloth[]) | null
+): BodyCourse {
+	if (!answered.has('torso') || !answered.has('legs')) return { minutes: [], moments: [] };
+	return bodyCourse(
+		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
+			cell,
+			outfit,
+			opening: openingOf(outfit),
+			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
+		})),
+		{ holdWhm2: personOf(client).marks.holdWhm2, atHand }
+	);
+}
+
+/** How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong. */
+export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
+	const wearer = wearerOf(client);
+	return bodyThrough(phases, wearer, (phase) => {
+		const reach = new Set(
+			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
+		);
+		return wearer.kit.filter(({ thingId }) => reach.has(thingId));
+	});
+}
+
+/** A client with the schools that hold: their own before the trip's before the house's. */
+export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' | 'house'>): Client => ({
+	...client,
+	schools: schoolsOf(house, trip.schools, client.schools)
+});
+
+/** What is still wet on the morning after a planned stage. */
+export function wetAfter(
+	{ phases, morning }: { phases: readonly PhaseVerdict[]; morning: PlannedStage['morning'] },
+	stage: Stage,
+	wearer: Wearer
+): Wetness {
+	if (stage.bed.drying === 'everything') return new Map();
+	const before = new Map(morning.map(({ thingId, share }) => [thingId, share]));
+	const evening = eveningWetness(phases, bodyThrough(phases, wearer, null), before);
+	return morningWetness(evening, wearer.kit, stage.bed);
+}
+
+/** Wetness older than this many days is taken to have dried on the body. */
+const DAYS_WET = 3;
+
+/**
+ * What is still wet on the morning of a stage, from the days before it in the same weather.
+ * @param stages of the trip
+ * @param plan the plan of a day, from what is wet in its morning
+ */
+export function wetBefore(
+	stages: readonly Stage[],
+	stage: Stage,
+	client: Client,
+	plan: (day: Stage, morning: Wetness) => PlannedStage
+): Wetness {
+	const ordered = [...stages].sort((a, b) => a.date.localeCompare(b.date));
+	const at = ordered.findIndex(({ id }) => id === stage.id);
+	const days = ordered.slice(Math.max(0, at - DAYS_WET), at);
+	const lastDry = days.findLastIndex(({ bed }) => bed.drying === 'everything');
+	const wearer = wearerOf(client);
+	return days
+		.slice(lastDry + 1)
+		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, wearer), new Map());
+}

@@ -1,0 +1,172 @@
+import { describe, expect, it } from 'vitest';
+import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
+import { schooled } from './day-report';
+import { searchedIds } from './trip-days';
+import { TripPlanner, plannedDay, verdictsOn, type TripPlan } from './planner';
+import { finished } from '../search/steps';
+import { isBetter, type TripLevels } from './trip-solver';
+import { tripSummary } from './told/summary';
+
+const { document } = longTrip(2, 1);
+const client = schooled(kitOfSixty(2), document);
+const planner = new TripPlanner(document.trip, client);
+const plan = finished(planner.plan());
+const summary = tripSummary(plan);
+const searched = searchedIds(plan.problem.wardrobe);
+
+describe('a kit that is too large to be searched whole', () => {
+	it('says so, and never calls its plan proven', () => {
+		expect(summary.cut).toBe(true);
+		expect(plan.proven).toBe(false);
+	});
+	it('is not thinned anew for a wish for what is looked at anyway', () => {
+		const home = summary.leftIds.find((id) => searched.has(id))!;
+		const { problem, choice } = finished(planner.plan([{ kind: 'take', thingId: home }]));
+		expect(problem.wardrobe).toBe(plan.problem.wardrobe);
+		expect([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId)).toContain(home);
+		expect({ ...choice.levels, massG: 0 }).toEqual({ ...plan.choice.levels, massG: 0 });
+	});
+	it('shows a wished thing as luggage at once, before anything is searched', () => {
+		const out = summary.leftIds.find((id) => !searched.has(id))!;
+		const first = planner.plan([{ kind: 'take', thingId: out }]).next();
+		const soFar = first.done ? null : first.value.soFar;
+		const ids = (one: typeof plan): string[] =>
+			[...one.choice.taken].map((thing) => one.problem.wardrobe.cloths[thing]!.thingId).sort();
+		expect(ids(soFar!)).toEqual([...ids(plan), out].sort());
+		const { massG } = plan.problem.wardrobe.cloths.find(({ thingId }) => thingId === out)!;
+		expect(soFar!.choice.levels).toEqual({
+			...plan.choice.levels,
+			massG: plan.choice.levels.massG + massG
+		});
+		expect(soFar!.proven).toBe(false);
+		expect(planner.plan([{ kind: 'leave', thingId: out }]).next().value).not.toHaveProperty('soFar.choice');
+	});
+	it('takes up what was left out when it is wished for', () => {
+		const out = summary.leftIds.find((id) => !searched.has(id))!;
+		const { problem, choice, impossible } = finished(planner.plan([{ kind: 'take', thingId: out }]));
+		expect(impossible).toEqual([]);
+		expect([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId)).toContain(out);
+	});
+	it('looks for something else in place of what stays at home', () => {
+		const coat = summary.takenIds.find((id) => id === 'coat-synthetic' || id === 'fleece')!;
+		const banned = finished(planner.plan([{ kind: 'leave', thingId: coat }]));
+		expect(tripSummary(banned).takenIds).not.toContain(coat);
+		expect(banned.problem.wardrobe).not.toBe(plan.problem.wardrobe);
+	});
+});
+
+describe('the days of a plan', () => {
+	it('are judged and shown from the same search', () => {
+		for (const day of plan.problem.days) {
+			const verdicts = verdictsOn(plan, day)!;
+			const shown = plannedDay(plan, day)!;
+			expect(shown.weather).toBe(day.weather.id);
+			const lived = shown.phases.filter(({ cell }) => cell.kind !== 'what-if');
+			expect(lived.map(({ verdict }) => verdict)).toEqual(
+				verdicts.filter(({ cell }) => cell.kind !== 'what-if').map(({ verdict }) => verdict)
+			);
+		}
+	});
+	it('are left out where the search was stopped before them, and the rest stays', () => {
+		let days = 0;
+		const steps = planner.plan([{ kind: 'prefer', thingId: summary.leftIds[0]! }], 0, () => days > 0);
+		let step = steps.next();
+		for (; !step.done; step = steps.next()) if (step.value.task === 'days') days = step.value.done;
+		const { choice, problem } = step.value;
+		expect(choice.dressed.filter((one) => one !== null).length).toBeGreaterThan(0);
+		for (const day of problem.days)
+			expect(plannedDay(step.value, day) === null).toBe(choice.dressed[day.index] === null);
+	});
+	it('come out the same however often they are planned', () => {
+		const again = finished(new TripPlanner(document.trip, client).plan());
+		expect(again.choice.levels).toEqual(plan.choice.levels);
+		expect([...again.choice.taken].sort()).toEqual([...plan.choice.taken].sort());
+	});
+});
+
+/** Some days of a trip with loops, in one weather or all. */
+function loopPlan(kind: 'lifts' | 'climb', seed: number, days: number, weathers = 3): TripPlan {
+	const { document, client } = loopTrip(kind, seed);
+	const { stages, weathers: all } = document.trip;
+	const trip = { ...document.trip, stages: stages.slice(0, days), weathers: all.slice(0, weathers) };
+	return finished(new TripPlanner(trip, schooled(client, document)).plan());
+}
+
+describe('a hair’s breadth of warmth', () => {
+	const week = loopPlan('lifts', 4, 2);
+	it('makes nobody change at every ride of a lift', () => {
+		for (const day of week.problem.days) {
+			expect(day.all.filter(({ kind }) => kind === 'ride').length).toBeGreaterThanOrEqual(10);
+			expect(week.choice.dayLevels[day.index]!.changes).toBeLessThanOrEqual(4);
+		}
+	});
+});
+
+describe('a plan that is wanted in a hurry', () => {
+	const { document, client } = loopTrip('lifts', 4);
+	const trip = { ...document.trip, stages: document.trip.stages.slice(0, 2) };
+	const guest = schooled(client, document);
+	it('dresses every day, is never better than the one that is searched, and does not change that', () => {
+		const steps = new TripPlanner(trip, guest).plan([], 0, undefined, () => true);
+		let first: TripPlan | null = null;
+		let step = steps.next();
+		for (; !step.done; step = steps.next()) first ??= step.value.soFar;
+		const searched = finished(new TripPlanner(trip, guest).plan());
+		expect(step.value.choice.levels).toEqual(searched.choice.levels);
+		expect([...step.value.choice.taken].sort()).toEqual([...searched.choice.taken].sort());
+		expect(first!.proven).toBe(false);
+		expect(first!.choice.levelsProven).toBe(false);
+		expect(searched.choice.levelsProven).toBe(true);
+		expect(isBetter(first!.choice.levels, searched.choice.levels)).toBe(false);
+		for (const day of first!.problem.days) {
+			const { length } = day.all.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
+			expect(first!.choice.dressed[day.index]!.outfits).toHaveLength(length);
+			expect(verdictsOn(first!, day)!.length).toBeGreaterThanOrEqual(length);
+		}
+	});
+});
+
+describe('levels', () => {
+	const BAD: readonly string[] = ['short', 'wet through', 'nothing suffices'];
+	it.each([
+		['a trek', plan],
+		['lifts, ten rounds', loopPlan('lifts', 4, 2)],
+		['lifts, with two pairs of socks that squeeze each other', loopPlan('lifts', 7, 4, 2)],
+		['a climb with too thin a kit', loopPlan('climb', 4, 1)]
+	])('say what the verdicts say, every round counted: %s', (_, own) => {
+		for (const day of own.problem.days) {
+			const verdicts = verdictsOn(own, day)!
+				.filter(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep')
+				.map(({ verdict }) => verdict);
+			const { blame, sweat } = own.choice.dayLevels[day.index]!;
+			const bad = verdicts.filter((verdict) => BAD.includes(verdict));
+			if (blame === 0) expect(bad).toEqual([]);
+			else expect(verdicts.some((verdict) => BAD.includes(verdict) || verdict === 'cool')).toBe(true);
+			if (sweat === 0) expect(verdicts.filter((verdict) => verdict.startsWith('warm'))).toEqual([]);
+		}
+	});
+	it('are the same for a loop and for its rounds written out one by one', () => {
+		const { document, client } = loopTrip('lifts', 6);
+		const trip = {
+			...document.trip,
+			weathers: document.trip.weathers.slice(0, 1),
+			stages: document.trip.stages.slice(0, 1)
+		};
+		const written = {
+			...trip,
+			stages: trip.stages.map((stage) => ({
+				...stage,
+				sequence: stage.sequence.flatMap((part) =>
+					part.type === 'loop'
+						? Array.from({ length: part.count }, (_, round) =>
+								part.sequence.map((phase) => ({ ...phase, id: `${phase.id}-${round}` }))
+							).flat()
+						: [part]
+				)
+			}))
+		};
+		const levelsOf = (own: typeof trip): TripLevels =>
+			finished(new TripPlanner(own, schooled(client, document)).plan()).choice.levels;
+		expect(levelsOf(written)).toEqual(levelsOf(trip));
+	});
+});

@@ -1,0 +1,356 @@
+import type { Client, Document, FixedOutfit, Trip } from '../document/types';
+import { foulStage } from '../conditions/cells';
+import type { Dressed } from './day/day-problem';
+import type { HittingSolver } from '../search/hitting-set';
+import { wetCloth, type Wetness } from '../kit/overnight';
+import {
+	judgedDay,
+	planStage,
+	reportedDay,
+	schooled,
+	wearerOf,
+	wetAfter,
+	type ChosenDay,
+	type PlannedStage
+} from './day-report';
+import type { PhaseVerdict } from '../judge/verdicts';
+import type { Wardrobe } from '../outfit/legal-outfits';
+import {
+	inTimeOrder,
+	searchedIds,
+	tripDays,
+	tripWardrobe,
+	type KnownCells,
+	type Mornings,
+	type TripDay,
+	type TripDays
+} from './trip-days';
+import { carriedOn, overfull, solveWithRoom } from './pack-limit';
+import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './trip-solver';
+import { finished } from '../search/steps';
+import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
+
+/**
+ * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
+ * matters; and the days of it as pages show them.
+ */
+
+export interface TripPlan {
+	problem: TripDays;
+	choice: TripChoice;
+	wishes: readonly Wish[];
+	/** wishes that nothing can be found for */
+	impossible: readonly Wish[];
+	/** everything goes into the pack, in every phase */
+	fits: boolean;
+	/** no lighter set does as well, among the outfits that were searched */
+	proven: boolean;
+	/** ids of what is carried on each stage */
+	carried: ReadonlyMap<string, ReadonlySet<string>>;
+}
+
+/** How far the planning is, and the plan so far where every day has one: as good as was found until then. */
+export interface Planning extends Progress {
+	soFar: TripPlan | null;
+}
+
+export interface TripAsked {
+	trip: Trip;
+	/** with the schools that hold */
+	client: Client;
+	wishes?: readonly Wish[];
+	/** changes more a day for a lighter pack, in whole changes */
+	spareChanges?: number;
+}
+
+/** The best choice for the wishes that can be met. */
+interface Met {
+	choice: TripChoice;
+	fits: boolean;
+	proven: boolean;
+	impossible: Wish[];
+}
+
+function planOf(
+	problem: TripDays,
+	wishes: readonly Wish[],
+	{ choice, fits, proven, impossible }: Met
+): TripPlan {
+	const { cloths, cut } = problem.wardrobe;
+	const carried = new Map(
+		[...carriedOn(problem, choice)].map(([id, things]) => [
+			id,
+			new Set([...things].map((thing) => cloths[thing]!.thingId))
+		])
+	);
+	return {
+		problem,
+		choice,
+		wishes,
+		impossible,
+		fits,
+		proven: proven && choice.levelsProven && choice.massProven && !cut,
+		carried
+	};
+}
+
+/** Turns in which what is wet in the morning and what is worn are fitted to one another. */
+const MOST_MORNINGS = 3;
+
+/** Searches one client's trip again and again, and remembers what it has worked out. */
+export class TripPlanner {
+	private readonly solvers = new Map<string, TripSolver>();
+	private readonly cells: KnownCells = new Map();
+
+	constructor(
+		readonly trip: Trip,
+		readonly client: Client,
+		private readonly hit?: HittingSolver
+	) {}
+
+	/**
+	 * A wardrobe that knows all of the kit does for any wish. A thinned one does when it has what shall be kept, and nothing
+	 * that shall be left in whose place another thing might come; else it is thinned anew.
+	 */
+	private whole: Wardrobe | null = null;
+	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobe: Wardrobe } {
+		this.whole ??= tripWardrobe(this.client);
+		if (!this.whole.cut) return { key: 'all', wardrobe: this.whole };
+		const searched = searchedIds(this.whole);
+		const { left, kept } = idsOf(wishes);
+		const away = [...left].filter((id) => searched.has(id));
+		const missing = [...kept].filter((id) => !searched.has(id));
+		if (away.length === 0 && missing.length === 0) return { key: 'all', wardrobe: this.whole };
+		const key = JSON.stringify([away.sort(), missing.sort()]);
+		return {
+			key,
+			wardrobe:
+				this.solvers.get(key)?.problem.wardrobe ?? tripWardrobe(this.client, new Set(away), new Set(missing))
+		};
+	}
+
+	private readonly made: { plan: TripPlan; spareChanges: number }[] = [];
+	/** An earlier plan with things beside it that shall only come along: it will do until a use is found for them. */
+	private withLuggage(wishes: readonly Wish[], spareChanges: number): TripPlan | null {
+		const has = (list: readonly Wish[], wish: Wish): boolean => list.some((other) => isSameWish(other, wish));
+		const addedTo = (plan: TripPlan): Wish[] => wishes.filter((wish) => !has(plan.wishes, wish));
+		const plan = this.made
+			.filter((one) => one.spareChanges === spareChanges)
+			.map((one) => one.plan)
+			.filter((one) => one.wishes.every((wish) => has(wishes, wish)))
+			.filter((one) => addedTo(one).every(({ kind }) => kind === 'take'))
+			.sort((a, b) => b.wishes.length - a.wishes.length)[0];
+		if (!plan) return null;
+		const added = addedTo(plan);
+		const { problem, choice } = plan;
+		const taken = new Set([...choice.taken, ...constraintsOf(added, problem).taken]);
+		const massG = [...taken].reduce((sum, thing) => sum + problem.wardrobe.cloths[thing]!.massG, 0);
+		return {
+			...plan,
+			wishes,
+			choice: { ...choice, taken, levels: { ...choice.levels, massG } },
+			proven: false
+		};
+	}
+
+	/**
+	 * @param hurry whether a plan that is good enough is wanted by now, to be shown while the search goes on: the result is
+	 * the same
+	 * @returns the plan; when the search is stopped, the best so far, in which days may be missing
+	 */
+	*plan(
+		wishes: readonly Wish[] = [],
+		spareChanges = 0,
+		isOver: () => boolean = () => false,
+		hurry: () => boolean = () => false
+	): Generator<Planning, TripPlan, void> {
+		let soFar = this.withLuggage(wishes, spareChanges);
+		if (soFar) yield { task: 'days', done: 0, total: soFar.problem.days.length, best: soFar.choice, soFar };
+		const options: SolveOptions = {
+			spare: spareChanges * 100,
+			isOver,
+			// One such plan is enough.
+			hurry: () => soFar === null && hurry(),
+			...(this.hit ? { hit: this.hit } : {})
+		};
+		const { key, wardrobe } = this.wardrobeFor(wishes);
+		const days = (mornings?: Mornings): TripDays =>
+			tripDays(this.trip, this.client, wardrobe, mornings, this.cells);
+		const dry = days();
+		const solver = this.solvers.get(key) ?? new TripSolver(dry);
+		this.solvers.set(key, solver);
+		solver.problem = dry;
+		let shown: TripChoice | null = null;
+		const meet = function* (this: TripPlanner): Generator<Planning, Met, void> {
+			const steps = this.met(solver, wishes, options);
+			for (let step = steps.next(); ; step = steps.next()) {
+				if (step.done) return step.value;
+				const { best } = step.value;
+				if (best && best !== shown) {
+					shown = best;
+					const fits = overfull(solver.problem, best) === null;
+					soFar = planOf(solver.problem, wishes, { choice: best, fits, proven: false, impossible: [] });
+				}
+				yield { ...step.value, soFar };
+			}
+		}.bind(this);
+		let own = yield* meet();
+		let known = '';
+		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
+			const mornings = this.morningsOf(solver.problem, own.choice);
+			const key = JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
+			if (key === known || (turn === 0 && mornings.size === 0)) break;
+			known = key;
+			const before = solver.problem;
+			solver.problem = days(mornings);
+			soFar = planOf(before, wishes, { ...own, proven: false });
+			own = yield* meet();
+		}
+		const plan = planOf(solver.problem, wishes, own);
+		if (!isOver()) this.made.push({ plan, spareChanges });
+		return plan;
+	}
+
+	/** The best choice for the wishes; those that cannot be met are let go, the last one first. */
+	private *met(
+		solver: TripSolver,
+		wishes: readonly Wish[],
+		options: SolveOptions
+	): Generator<Progress, Met, void> {
+		const impossible: Wish[] = [];
+		let held = [...wishes];
+		for (;;) {
+			const found = yield* solveWithRoom(solver, constraintsOf(held, solver.problem), options);
+			if (found) return { ...found, impossible };
+			const at = Math.max(
+				held.findLastIndex(({ kind }) => kind === 'wear'),
+				held.findLastIndex(({ kind }) => kind === 'leave')
+			);
+			if (at < 0) throw new RangeError('the kit leaves nothing to wear, allowed is at least one outfit');
+			impossible.push(held[at]!);
+			held = held.filter((_, i) => i !== at);
+		}
+	}
+
+	/** What is still wet on each morning, which is only known once a plan is there. */
+	private morningsOf(problem: TripDays, choice: TripChoice): Mornings {
+		const mornings = new Map<number, Wetness>();
+		for (const weather of problem.trip.weathers) {
+			let wet: Wetness = new Map();
+			for (const stage of inTimeOrder(problem.trip.stages)) {
+				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
+				const dries = stage.bed.drying === 'everything';
+				let next: Wetness = new Map();
+				for (const day of own) {
+					if (!choice.dressed[day.index]) continue;
+					if (wet.size > 0) mornings.set(day.index, wet);
+					if (day.foul || dries) continue;
+					const morning = [...wet].map(([thingId, share]) => ({ thingId, share }));
+					next = wetAfter({ phases: judgedOf(problem, choice, day), morning }, day.stage, problem);
+				}
+				wet = next;
+			}
+		}
+		return mornings;
+	}
+}
+
+function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
+	const levels = choice.dayLevels[day.index]!;
+	return {
+		stage: day.stage,
+		weather: day.weather,
+		client: problem.client,
+		answered: problem.answered,
+		kit: problem.kit.map((cloth) =>
+			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
+		),
+		cells: day.all,
+		choice: {
+			...choice.dressed[day.index]!,
+			levels: { ...levels, massG: choice.levels.massG },
+			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
+		},
+		cut: problem.wardrobe.cut,
+		morning: day.morning
+	};
+}
+
+const judgedKnown = new WeakMap<Dressed, PhaseVerdict[]>();
+/** The verdicts of a day, worked out once as long as the same is worn. */
+function judgedOf(problem: TripDays, choice: TripChoice, day: TripDay): PhaseVerdict[] {
+	const dressed = choice.dressed[day.index]!;
+	const verdicts = judgedKnown.get(dressed) ?? judgedDay(chosenDay(problem, choice, day));
+	judgedKnown.set(dressed, verdicts);
+	return verdicts;
+}
+
+/** The verdicts of one day of a plan; null where the search was stopped before it. */
+export const verdictsOn = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] | null =>
+	choice.dressed[day.index] ? judgedOf(problem, choice, day) : null;
+
+/** One day of a plan as its page shows it; null where the search was stopped before it. */
+export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay): PlannedStage | null {
+	if (!choice.dressed[day.index]) return null;
+	const alsoCarried = carried.get(day.stage.id) ?? new Set<string>();
+	const chosen = { ...chosenDay(problem, choice, day), alsoCarried };
+	return { ...reportedDay(chosen, judgedOf(problem, choice, day)), foul: day.foul };
+}
+
+/** Plans a trip from beginning to end. */
+export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
+	finished(new TripPlanner(trip, client).plan(wishes, spareChanges));
+
+/** What is wished of the plan of a document. */
+export interface DocumentWishes {
+	/** outfits that are given, for some phases or all of them; stages are then dressed one by one */
+	fixed?: readonly FixedOutfit[];
+	wishes?: readonly Wish[];
+	spareChanges?: number;
+	hit?: HittingSolver;
+}
+
+/**
+ * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients: one set taken
+ * for all of them. What is wet in the evening and does not dry is wet on the next stage. A step at a time.
+ */
+export function* documentSteps(
+	document: Document,
+	ofDocument: Client,
+	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
+): Generator<unknown, PlannedStage[], void> {
+	const { trip } = document;
+	const client = schooled(ofDocument, document);
+	const planned: PlannedStage[] = [];
+	if (fixed.length > 0) planned.push(...stageByStage(document, client, fixed));
+	else {
+		const plan = yield* new TripPlanner(trip, client, hit).plan(wishes, spareChanges);
+		for (const day of plan.problem.days) {
+			planned.push(plannedDay(plan, day)!);
+			yield;
+		}
+	}
+	// As the trip names its stages, whatever their dates.
+	return trip.weathers.flatMap(({ id: weather }) =>
+		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
+	);
+}
+export const planDocument = (
+	document: Document,
+	client: Client,
+	fixed: readonly FixedOutfit[] = []
+): PlannedStage[] => finished(documentSteps(document, client, { fixed }));
+
+function stageByStage({ trip }: Document, client: Client, fixed: readonly FixedOutfit[]): PlannedStage[] {
+	const wearer = wearerOf(client);
+	return trip.weathers.flatMap((weather) => {
+		let wet: Wetness = new Map();
+		return inTimeOrder(trip.stages).flatMap((stage) => {
+			const foul = foulStage(stage);
+			const own = planStage(stage, weather, client, fixed, trip.site, wet);
+			const variant = foul && { ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true };
+			wet = wetAfter(own, stage, wearer);
+			return variant ? [own, variant] : [own];
+		});
+	});
+}

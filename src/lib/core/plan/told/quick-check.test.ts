@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest';
+import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
+import { tryQuery, triedFrom, FIRST_TRY } from '../../../formats/try-link';
+import { PARTS } from '../../cloth/parts';
+import { described, isThisAllRight, type CallAnswer } from './quick-check';
+import { finished } from '../../search/steps';
+import { tryIt } from './try-it';
+
+describe('a description in a few words', () => {
+	it.each([
+		['cotton t-shirt', 'tshirt-cotton'],
+		['down coat', 'coat-down'],
+		['my old rain jacket, worn out', 'rain-shell'],
+		['mittens', 'mitten'],
+		['big coat synthetic', 'coat-synthetic'],
+		['wool hat', 'hat-warm']
+	])('“%s” is found first or second', (words, id) => {
+		expect(
+			described(words)
+				.slice(0, 3)
+				.map(({ type }) => type.id)
+		).toContain(id);
+	});
+	it('takes the weight and a worn-out finish from the words', () => {
+		expect(described('down coat 600 g')[0]).toMatchObject({ massG: 600, wornOut: false });
+		expect(described('rain jacket worn out')[0]).toMatchObject({ massG: null, wornOut: true });
+	});
+	it('finds nothing for nothing', () => {
+		expect(described('')).toEqual([]);
+		expect(described('zzzz')).toEqual([]);
+	});
+});
+
+describe('the call', () => {
+	const client = kitOf(
+		['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'overmitt-down', 'hat-warm', 'neck-tube'],
+		{ answeredParts: [...PARTS] }
+	); // prettier-ignore
+	const trip = tripOf([
+		stageOf(
+			[
+				['move', 60, 280, 'slope', { name: 'Climb' }],
+				['stop', 60, 75, 'slope', { name: 'Top' }]
+			],
+			{ airTempC: -12, wind10mKmh: 15 }
+		)
+	]);
+	const ask = (words: string): CallAnswer => finished(isThisAllRight(trip, client, described(words)[0]!));
+	it('says no to a poncho for a big coat, the phase in which it fails and how long it holds', () => {
+		const poncho = ask('poncho');
+		expect(poncho.yes).toBe(false);
+		expect(poncho.fails!.name).toBe('Top');
+		expect(poncho.fails!.holdsMinutes).toBeLessThan(60);
+		expect(poncho.insteadOf).toEqual(['Big coat, synthetic, 120 g/m²']);
+	});
+	it('says yes to a big down coat', () => {
+		const answer = ask('big coat down');
+		expect(answer).toMatchObject({ yes: true, fails: null, isWorn: true });
+	});
+});
+
+describe('trying it', () => {
+	it('is colder in the cold, and warmer with a coat', () => {
+		const holds = (change: Partial<typeof FIRST_TRY>): number =>
+			tryIt({ ...FIRST_TRY, ...change }).planned.phases.at(-1)!.peakDebtWhm2;
+		expect(holds({ airTempC: -20 })).toBeGreaterThan(holds({}));
+		expect(holds({ typeIds: [...FIRST_TRY.typeIds, 'coat-down'] })).toBeLessThan(holds({}));
+		expect(tryIt(FIRST_TRY).course.minutes.length).toBe(85);
+	});
+	it('is kept by a link, and a link that says nonsense is as at first', () => {
+		const tried = {
+			...FIRST_TRY,
+			airTempC: -17,
+			place: 'ridge' as const,
+			afterClimb: false,
+			typeIds: ['coat-down']
+		};
+		expect(triedFrom(new URLSearchParams(tryQuery(tried)))).toEqual(tried);
+		expect(triedFrom(new URLSearchParams('t=hot&w=&at=moon&on=nothing'))).toEqual({
+			...FIRST_TRY,
+			wind10mKmh: 0,
+			typeIds: []
+		});
+	});
+});

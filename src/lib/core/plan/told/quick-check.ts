@@ -1,0 +1,146 @@
+import { CATALOGUE, searchText, type CatalogueType } from '../../cloth/catalogue';
+import { clothOf, wearableThings } from '../../cloth/things';
+import type { Client, Thing, Trip } from '../../document/types';
+import type { HittingSolver } from '../../search/hitting-set';
+import { factorOf, kindOf } from '../../outfit/legal-outfits';
+import { TripPlanner } from '../planner';
+import type { Progress } from '../trip-solver';
+import { isNotAllRight, tripSummary, worstPhase, type PhaseSummary, type TripSummary } from './summary';
+
+/** "Is this all right?": one thing, described in a few words, for one client and one trip. */
+
+export interface Described {
+	type: CatalogueType;
+	/** what the words say beyond the type */
+	massG: number | null;
+	wornOut: boolean;
+}
+
+/** Words that say something about a thing, not what it is. */
+const FILLERS = new Set([
+	'a',
+	'an',
+	'the',
+	'my',
+	'old',
+	'new',
+	'is',
+	'this',
+	'ok',
+	'with',
+	'of',
+	'and',
+	'worn',
+	'out',
+	'his',
+	'her'
+]);
+
+/** Types of the catalogue that fit a description, the likeliest first: most words that fit, in the name before elsewhere. */
+export function described(text: string): Described[] {
+	const mass = /(\d{2,4})\s*g\b(?!\s*\/)/i.exec(text);
+	const wornOut = /\bworn[- ]?out\b/i.test(text);
+	const words = text
+		.toLowerCase()
+		.replace(/\d+\s*g\b(\/m2|\/m²)?/g, ' ')
+		.split(/[^a-zäöüß]+/)
+		.filter((word) => word.length > 1 && !FILLERS.has(word));
+	if (words.length === 0) return [];
+	const stem = (word: string): string => (word.length > 3 ? word.replace(/s$/, '') : word);
+	return CATALOGUE.map((type, at) => {
+		const name = type.name.toLowerCase();
+		const all = searchText(type).toLowerCase();
+		const score = words.reduce(
+			(sum, word) => sum + (name.includes(stem(word)) ? 3 : all.includes(stem(word)) ? 2 : 0),
+			0
+		);
+		return { type, at, score, length: name.length };
+	})
+		.filter(({ score }) => score > 0)
+		.sort((a, b) => b.score - a.score || a.length - b.length || a.at - b.at)
+		.slice(0, 8)
+		.map(({ type }) => ({ type, massG: mass ? Number(mass[1]) : null, wornOut }));
+}
+
+const ASKED_ID = 'asked-about';
+
+/** The thing as it would stand in a kit. */
+function thingFrom({ type, massG, wornOut }: Described): Thing {
+	return {
+		id: ASKED_ID,
+		typeId: type.id,
+		name: type.name,
+		quantity: { value: 1, source: 'client', state: 'has' },
+		inPairs: type.inPairs,
+		facts: {
+			...(massG === null ? {} : { massG: { value: massG, source: 'client', state: 'has' } }),
+			...(wornOut ? { face: { value: 'worn out' as const, source: 'client', state: 'has' } } : {})
+		},
+		version: 1,
+		deletedAt: null
+	};
+}
+
+export interface CallAnswer {
+	/** whether everything holds with it */
+	yes: boolean;
+	/** it fails only where what the client has fails as well */
+	sameWithout: boolean;
+	/** things of its kind that it was put in place of */
+	insteadOf: string[];
+	/** the phase that fails first, and how long it holds */
+	fails: PhaseSummary | null;
+	/** how many phases fail */
+	failing: number;
+	/** phases that fail with what the client has, too: not this thing's fault */
+	failingAnyway: number;
+	/** whether the plan wears it anywhere */
+	isWorn: boolean;
+	/** nothing the client has covers what must be covered */
+	notJudged: boolean;
+}
+
+/**
+ * A client's trip with the thing in place of all of its kind: what fails then, and how long it holds.
+ * @param isOver whether it shall stop; the answer is then not to be trusted
+ */
+export function* isThisAllRight(
+	trip: Trip,
+	client: Client,
+	asked: Described,
+	hit?: HittingSolver,
+	isOver: () => boolean = () => false
+): Generator<Progress, CallAnswer, void> {
+	const thing = thingFrom(asked);
+	const cloth = clothOf(thing);
+	const factor = factorOf(cloth);
+	const rivals = wearableThings(client).filter(
+		(other) => factor !== null && factorOf(other) === factor && kindOf(other) === kindOf(cloth)
+	);
+	const rivalIds = new Set(rivals.map(({ thingId }) => thingId));
+	const withIt: Client = {
+		...client,
+		things: [...client.things.filter(({ id }) => !rivalIds.has(id)), thing]
+	};
+	const summaryOf = function* (who: Client): Generator<Progress, TripSummary, void> {
+		return tripSummary(yield* new TripPlanner(trip, who, hit).plan([], 0, isOver));
+	};
+	const summary = yield* summaryOf(withIt);
+	const bad = summary.phases.filter(isNotAllRight);
+	const judged = bad.filter(({ verdict }) => verdict !== 'not judged yet');
+	const before = judged.length === 0 ? [] : (yield* summaryOf(client)).phases.filter(isNotAllRight);
+	const keyOf = ({ weather, stageId, foul, phaseId, round }: PhaseSummary): string =>
+		JSON.stringify([weather, stageId, foul, phaseId, round]);
+	const anyway = new Set(before.map(keyOf));
+	const own = judged.filter((phase) => !anyway.has(keyOf(phase)));
+	return {
+		yes: judged.length === 0,
+		sameWithout: judged.length > 0 && own.length === 0,
+		insteadOf: rivals.map(({ name }) => name),
+		fails: worstPhase(own.length > 0 ? own : judged),
+		failing: own.length,
+		failingAnyway: judged.length - own.length,
+		isWorn: summary.takenIds.includes(ASKED_ID),
+		notJudged: bad.length > judged.length
+	};
+}

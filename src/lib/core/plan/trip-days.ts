@@ -1,0 +1,135 @@
+import { wearableThings } from '../cloth/things';
+import type { Client, Stage, Trip, Weather } from '../document/types';
+import { cellsOf, foulStage, type Cell } from '../conditions/cells';
+import { cellKey, dayOf, type Day } from './day/day-problem';
+import { wetCloth, type Wetness } from '../kit/overnight';
+import { personOf, type Person } from '../conditions/person';
+import { livedOf, wearerOf, type Wearer } from './day-report';
+import { wardrobeOf, type Wardrobe } from '../outfit/legal-outfits';
+
+/**
+ * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
+ * What is worn may differ from day to day; what is taken is one set for all of them.
+ */
+
+/** One stage in one weather. */
+export interface TripDay extends Day {
+	index: number;
+	/** days that are alike have the same key */
+	key: string;
+	weather: Weather;
+	/** as it is lived: the foul-weather variant where `foul` */
+	stage: Stage;
+	foul: boolean;
+	/** all cells, with nights and what-ifs */
+	all: readonly Cell[];
+	morning: Wetness;
+}
+
+export interface TripDays extends Wearer {
+	trip: Trip;
+	person: Person;
+	wardrobe: Wardrobe;
+	days: readonly TripDay[];
+}
+
+/** The same stacks, made of cloth that is wet. */
+function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
+	const cloths = wardrobe.cloths.map((cloth) =>
+		wet.has(cloth.thingId) ? wetCloth(cloth, wet.get(cloth.thingId)!) : cloth
+	);
+	const stacks = Object.fromEntries(
+		Object.entries(wardrobe.stacks).map(([factor, list]) => [
+			factor,
+			list.map(({ layers }) => ({
+				layers: layers.map(({ index, position }) => ({ cloth: cloths[index]!, index, position }))
+			}))
+		])
+	) as Wardrobe['stacks'];
+	return {
+		...wardrobe,
+		cloths,
+		stacks,
+		underwear: wardrobe.underwear.map((cloth) => cloths[wardrobe.cloths.indexOf(cloth)]!)
+	};
+}
+
+/** What is still wet on each morning, by day index. */
+export type Mornings = ReadonlyMap<number, Wetness>;
+
+/** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
+const MOST_OUTFITS = 2500;
+
+/** The wardrobe of a client for a whole trip, without what stays at home in any case. */
+export const tripWardrobe = (
+	client: Client,
+	left: ReadonlySet<string> = new Set(),
+	keep: ReadonlySet<string> = new Set()
+): Wardrobe =>
+	wardrobeOf(
+		wearableThings(client).filter(({ thingId }) => !left.has(thingId)),
+		keep,
+		MOST_OUTFITS
+	);
+
+/** Ids of the things that any stack of a wardrobe uses. */
+export const searchedIds = ({ stacks }: Wardrobe): Set<string> =>
+	new Set(
+		Object.values(stacks).flatMap((list) =>
+			list.flatMap(({ layers }) => layers.map(({ cloth }) => cloth.thingId))
+		)
+	);
+
+/** Stages of a trip in time order. */
+export const inTimeOrder = (stages: readonly Stage[]): Stage[] =>
+	[...stages].sort((a, b) => a.date.localeCompare(b.date));
+
+/** Cells of days that were worked out before, for one trip. */
+export type KnownCells = Map<string, Cell[]>;
+
+/**
+ * The days of a trip for one client, weather by weather, in time order.
+ * @param known cells that another call has worked out for the same trip
+ */
+export function tripDays(
+	trip: Trip,
+	client: Client,
+	wardrobe: Wardrobe,
+	mornings: Mornings = new Map(),
+	known: KnownCells = new Map()
+): TripDays {
+	const person = personOf(client);
+	const days: TripDay[] = [];
+	const wetWardrobes = new Map<string, Wardrobe>();
+	const wetted = (wet: Wetness): Wardrobe => {
+		if (wet.size === 0) return wardrobe;
+		const key = JSON.stringify([...wet]);
+		const made = wetWardrobes.get(key) ?? wetWardrobe(wardrobe, wet);
+		wetWardrobes.set(key, made);
+		return made;
+	};
+	for (const weather of trip.weathers) {
+		for (const planned of inTimeOrder(trip.stages)) {
+			const foul = foulStage(planned);
+			for (const stage of foul ? [planned, foul] : [planned]) {
+				const index = days.length;
+				const place = `${weather.id} ${stage.id} ${stage === foul}`;
+				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
+				known.set(place, all);
+				const lived = livedOf(all);
+				const morning = mornings.get(index) ?? new Map<string, number>();
+				days.push({
+					...dayOf(lived, wetted(morning), person),
+					index,
+					key: JSON.stringify([lived.map(cellKey), [...morning]]),
+					weather,
+					stage,
+					foul: stage === foul,
+					all,
+					morning
+				});
+			}
+		}
+	}
+	return { trip, ...wearerOf(client), person, wardrobe, days };
+}

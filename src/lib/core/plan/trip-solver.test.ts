@@ -1,0 +1,301 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { kitOf, stageOf, thingOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import type { Client, Trip } from '../document/types';
+import { ChainSolver } from '../search/solver';
+import { optionsOf } from '../search/problem';
+import { chainOfBody } from './day/day-problem';
+import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
+import { threeWeathers } from '../weather/climate';
+import { limitsOf, type Constraints } from './constraints';
+import { tripDays, tripWardrobe, type TripDay, type TripDays } from './trip-days';
+import { planTrip } from './planner';
+import { finished } from '../search/steps';
+import { solveWithRoom } from './pack-limit';
+import { TripSolver, type TripLevels } from './trip-solver';
+import { constraintsOf, type Wish } from './wishes';
+
+const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
+
+interface Row {
+	kind: 'move' | 'stop';
+	minutes: number;
+	place: 'lee' | 'slope' | 'ridge' | 'in';
+}
+const phases: fc.Arbitrary<Row> = fc.record({
+	kind: fc.constantFrom('move' as const, 'stop' as const),
+	minutes: fc.integer({ min: 10, max: 120 }),
+	place: fc.constantFrom('lee' as const, 'slope' as const, 'ridge' as const, 'in' as const)
+});
+/** A climb, and a stop at its top: what is worn there is carried up. */
+const climb = fc.integer({ min: 15, max: 45 }).map((minutes): Row[] => [
+	{ kind: 'move' as const, minutes: 90, place: 'lee' as const },
+	{ kind: 'stop' as const, minutes, place: 'lee' as const }
+]);
+const stages = fc.record({
+	day: fc.oneof(fc.array(phases, { minLength: 1, maxLength: 2 }), climb),
+	airTempC: fc.integer({ min: -12, max: 9 }),
+	wind10mKmh: fc.constantFrom(2, 10, 35),
+	precipitation: fc.constantFrom('dry' as const, 'dry' as const, 'rain' as const)
+});
+const cases = fc.record({
+	kit: fc
+		.tuple(fc.subarray(POOL, { minLength: 2, maxLength: 4 }), fc.boolean())
+		.map(([kit, warm]) =>
+			warm ? [...new Set(['top-wool-light', 'trousers-trek', 'coat-synthetic', kit[0]!])] : kit
+		),
+	stages: fc.array(stages, { minLength: 1, maxLength: 2 }),
+	weathers: fc.integer({ min: 1, max: 2 }),
+	roomL: fc.constantFrom<number>(5, 6, 8, 30),
+	groupLoadL: fc.constantFrom(0, 2.4),
+	wishes: fc.array(
+		fc.record({
+			kind: fc.constantFrom('take' as const, 'wear' as const, 'leave' as const),
+			thing: fc.nat(3),
+			stage: fc.nat(1),
+			phase: fc.nat(1)
+		}),
+		{ maxLength: 2 }
+	)
+});
+type Case = typeof cases extends fc.Arbitrary<infer T> ? T : never;
+
+const idOf = (stage: number): string => `stage-${stage}`;
+function tripOfCase(one: Case): { trip: Trip; client: Client } {
+	const trip = {
+		...tripOf(
+			one.stages.map(({ day, airTempC, wind10mKmh, precipitation }, i) =>
+				stageOf(
+					day.map(({ kind, minutes, place }): PhaseRow => [kind, minutes, kind === 'move' ? 250 : 80, place]),
+					{ airTempC, wind10mKmh, precipitation },
+					{
+						id: idOf(i),
+						date: `2027-01-1${i}`,
+						groupLoadL: one.groupLoadL,
+						bed: { kind: 'heated', washing: false, drying: 'everything' }
+					}
+				)
+			)
+		),
+		weathers: threeWeathers().slice(0, one.weathers)
+	};
+	const pack = thingOf('pack-small', {
+		facts: { holdsL: { value: one.roomL, source: 'measured', state: 'has' } }
+	});
+	const client = kitOf(one.kit);
+	return { trip, client: { ...client, things: [...client.things, pack] } };
+}
+const wishesOf = ({ kit, wishes, stages: own }: Case): Wish[] =>
+	wishes.map(({ kind, thing, stage, phase }) => ({
+		kind,
+		thingId: kit[thing % kit.length]!,
+		...(kind === 'wear'
+			? {
+					stageId: idOf(stage % own.length),
+					phaseId: `phase-${phase % own[stage % own.length]!.day.length}`
+				}
+			: {})
+	}));
+
+const less = (a: readonly number[], b: readonly number[]): boolean => {
+	const i = a.findIndex((value, at) => Math.abs(value - b[at]!) > 1e-6);
+	return i >= 0 && a[i]! < b[i]!;
+};
+
+interface Way {
+	levels: [number, number, number];
+	worn: Set<number>[];
+}
+/** Every way through a day: what it costs and what is worn. */
+function waysOf(day: TripDay, constraints: Constraints): Way[] {
+	const chain = chainOfBody(
+		day,
+		day.cells.map(() => [])
+	);
+	const solver = new ChainSolver(chain);
+	const limits = limitsOf({ ...constraints, leftOn: new Map() }, day, solver, new Set(solver.things));
+	const ways: Way[] = [];
+	const walk = (k: number, before: number[] | null, state: number, way: Way): void => {
+		if (k === chain.cells) return void ways.push(way);
+		for (let choice = 0; choice < chain.sizes.reduce((a, b) => a * b, 1); choice++) {
+			const options = optionsOf(choice, chain.sizes);
+			if (options.some((option, f) => limits.at?.get(k)?.[f]![option] === 0)) continue;
+			const worn = new Set(options.flatMap((option, f) => [...chain.uses(f, option)]));
+			if ([...worn].some((thing) => !limits.allows(thing))) continue;
+			const change = before
+				? options.reduce((sum, to, f) => sum + chain.changes(k, f)[before[f]! * chain.sizes[f]! + to]!, 0)
+				: 0;
+			if (change === Infinity) continue;
+			const judged = { blame: 0, sweat: 0, state: 0 };
+			chain.judge(k, choice, state, judged);
+			if (judged.blame === Infinity) continue;
+			const [blame, sweat, changes] = way.levels;
+			walk(k + 1, options, judged.state, {
+				levels: [blame + judged.blame, sweat + judged.sweat, changes + change / 100],
+				worn: [...way.worn, worn]
+			});
+		}
+	};
+	walk(0, null, 0, { levels: [0, 0, 0], worn: [] });
+	return ways;
+}
+
+/** The best levels of a trip by trying every set that could be carried on every stage; null when nothing fits. */
+function bruteForce(problem: TripDays, constraints: Constraints): number[] | null {
+	const { cloths } = problem.wardrobe;
+	const room = packBag(problem.kit)!.holdsL;
+	const things = cloths.map((_, thing) => thing).filter((thing) => cloths[thing]!.holdsL === 0);
+	const sets = Array.from(
+		{ length: 2 ** things.length },
+		(_, bits) => new Set(things.filter((_, i) => (bits >> i) & 1))
+	);
+	const stageIds = [...new Set(problem.days.map(({ stage }) => stage.id))];
+	const ways = problem.days.map((day) => waysOf(day, constraints));
+	/** For every stage the levels with each set carried. */
+	const perStage = stageIds.map((id) =>
+		sets.flatMap((carried): { carried: Set<number>; levels: number[] }[] => {
+			const days = problem.days.filter(({ stage }) => stage.id === id);
+			const best = days.map((day) =>
+				ways[day.index]!.filter(({ worn }) =>
+					worn.every((own, k) => {
+						if ([...own].some((thing) => !carried.has(thing))) return false;
+						if (!isCarrying(day.cells[k]!)) return true;
+						const inside = [...carried].filter((thing) => !own.has(thing) && ridesInPack(cloths[thing]!));
+						const litres = WATER_AND_FOOD.litres + (day.stage.groupLoadL ?? 0);
+						return inside.reduce((sum, thing) => sum + cloths[thing]!.packedL, litres) <= room + 1e-9;
+					})
+				).reduce<number[] | null>(
+					(least, { levels }) => (least === null || less(levels, least) ? levels : least),
+					null
+				)
+			);
+			if (best.some((levels) => levels === null)) return [];
+			return [{ carried, levels: [0, 1, 2].map((i) => best.reduce((sum, levels) => sum + levels![i]!, 0)) }];
+		})
+	);
+	let best: number[] | null = null;
+	const walk = (at: number, taken: Set<number>, levels: number[]): void => {
+		if (at === perStage.length) {
+			const massG = [...taken].reduce((sum, thing) => sum + cloths[thing]!.massG, 0);
+			const total = [...levels, massG];
+			if (!best || less(total, best)) best = total;
+			return;
+		}
+		for (const one of perStage[at]!)
+			walk(
+				at + 1,
+				new Set([...taken, ...one.carried]),
+				levels.map((value, i) => value + one.levels[i]!)
+			);
+	};
+	walk(0, new Set(constraints.taken), [0, 0, 0]);
+	return best;
+}
+
+const asList = ({ blame, sweat, changes, massG }: TripLevels): number[] =>
+	[blame, sweat, changes, massG].map((value) => Math.round(value * 100) / 100);
+
+describe('the plan of a whole trip', () => {
+	it('equals brute force in all four levels, with pins, bans and a pack that is too small', () => {
+		let bound = 0;
+		let wished = 0;
+		fc.assert(
+			fc.property(cases, (one) => {
+				const { trip, client } = tripOfCase(one);
+				const problem = tripDays(trip, client, tripWardrobe(client));
+				const constraints = constraintsOf(wishesOf(one), problem);
+				const least = bruteForce(problem, constraints);
+				const found = finished(solveWithRoom(new TripSolver(problem), constraints, {}, 1e5));
+				if (found?.fits === false) bound++;
+				if (one.wishes.length > 0) wished++;
+				if (!least) {
+					expect(found === null || !found.fits).toBe(true);
+					return;
+				}
+				expect(found!.fits).toBe(true);
+				expect(found!.choice.levelsProven && found!.choice.massProven).toBe(true);
+				// Hands, feet and eyes have nothing here: what they are blamed for is the same whatever is worn.
+				const { blame: _, ...levels } = found!.choice.levels;
+				const own = { ...levels, blame: found!.choice.bodyLevels.blame };
+				expect(asList(own)).toEqual(least.map((value) => Math.round(value * 100) / 100));
+				const free = finished(new TripSolver(problem).solve(constraints))!;
+				if (less(asList(free.levels), asList(found!.choice.levels))) bound++;
+			}),
+			{ numRuns: 520 }
+		);
+		// The cases are about something.
+		expect(bound).toBeGreaterThan(5);
+		expect(wished).toBeGreaterThan(100);
+	}, 240_000);
+
+	const someTrip = fc.record({
+		one: cases,
+		more: fc.constantFrom(...POOL)
+	});
+	const levelsOf = (trip: Trip, client: Client, spareChanges = 0): number[] =>
+		asList(planTrip({ trip, client, spareChanges }).choice.levels);
+
+	it('is no worse with one thing more', () => {
+		fc.assert(
+			fc.property(someTrip, ({ one, more }) => {
+				// Covering parts that nothing covered before changes what is legal, so both kits cover torso and legs.
+				const kit = [...new Set(['top-synthetic', 'trousers-soft-shell', ...one.kit])];
+				const { trip, client } = tripOfCase({ ...one, kit, roomL: 60 });
+				const richer = tripOfCase({ ...one, kit: [...new Set([...kit, more])], roomL: 60 }).client;
+				expect(less(levelsOf(trip, client), levelsOf(trip, richer))).toBe(false);
+			}),
+			{ numRuns: 60 }
+		);
+	}, 120_000);
+	it('is the same without what stays at home', () => {
+		fc.assert(
+			fc.property(cases, (one) => {
+				const { trip, client } = tripOfCase(one);
+				const plan = planTrip({ trip, client });
+				const worn = new Set(
+					[...plan.choice.taken].map((thing) => plan.problem.wardrobe.cloths[thing]!.thingId)
+				);
+				const lean = {
+					...client,
+					things: client.things.filter(({ id }) => worn.has(id) || id === 'pack-small')
+				};
+				// What covers torso or legs decides what is legal: leave such kits out.
+				fc.pre(
+					lean.things.some(({ id }) => id.startsWith('top')) &&
+						lean.things.some(({ id }) => id.startsWith('trousers'))
+				);
+				expect(levelsOf(trip, lean)).toEqual(asList(plan.choice.levels));
+			}),
+			{ numRuns: 60 }
+		);
+	}, 120_000);
+	it('costs as much again for a phase that is lived twice', () => {
+		fc.assert(
+			fc.property(cases, (one) => {
+				const { trip, client } = tripOfCase({ ...one, stages: [one.stages[0]!], roomL: 60 });
+				const twice = {
+					...trip,
+					stages: [trip.stages[0]!, { ...trip.stages[0]!, id: 'again', date: '2027-01-11' }]
+				};
+				const once = planTrip({ trip, client });
+				const both = planTrip({ trip: twice, client });
+				const { blame, sweat, changes, massG } = once.choice.levels;
+				expect(asList(both.choice.levels)).toEqual(
+					asList({ blame: 2 * blame, sweat: 2 * sweat, changes: 2 * changes, massG })
+				);
+			}),
+			{ numRuns: 40 }
+		);
+	}, 120_000);
+	it('weighs no more when more changes are allowed', () => {
+		fc.assert(
+			fc.property(cases, (one) => {
+				const { trip, client } = tripOfCase({ ...one, roomL: 60 });
+				const masses = [0, 1, 3].map((spare) => levelsOf(trip, client, spare)[3]!);
+				expect(masses[1]).toBeLessThanOrEqual(masses[0]!);
+				expect(masses[2]).toBeLessThanOrEqual(masses[1]!);
+			}),
+			{ numRuns: 60 }
+		);
+	}, 120_000);
+});

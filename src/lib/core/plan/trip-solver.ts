@@ -1,0 +1,366 @@
+import { ChainSolver, type Best } from '../search/solver';
+import { MOST_TURNS, blameOfLimb, neverInDebt, spansKey, spansOf } from './day/dress-day';
+import {
+	LIMBS,
+	chainOfBody,
+	chainOfLimb,
+	dressedBy,
+	limbOutfits,
+	type BodyTables,
+	type Dressed,
+	type Limb
+} from './day/day-problem';
+import { lightestHitting, lightestSteps, type HittingSolver, type Oracle } from '../search/hitting-set';
+import type { DebtSpan } from '../heat/fingers-and-toes';
+import type { Outfit } from '../cloth/worn';
+import { finished } from '../search/steps';
+import { limitsOf, type Constraints, type DayLimits } from './constraints';
+import type { TripDay, TripDays } from './trip-days';
+
+/**
+ * The best outfits of all days of a trip, with one set taken for all of them.
+ *
+ * Days meet only in what is taken: each keeps the least blame, sweat and changes that it can have by itself, and the set is
+ * the lightest with which all of them do. Hands, feet and eyes come first, then the body with what those give; no thing
+ * belongs to two of them, so each group has a lightest set of its own.
+ */
+
+export type Group = Limb | 'body';
+const GROUPS: readonly Group[] = [...LIMBS, 'body'];
+
+export interface TripLevels {
+	blame: number;
+	sweat: number;
+	/** in units of one outermost layer put on or taken off */
+	changes: number;
+	massG: number;
+}
+
+export interface TripChoice {
+	/** by day; null where the search was stopped before it */
+	dressed: (Dressed | null)[];
+	/** levels of each day, without its mass */
+	dayLevels: Omit<TripLevels, 'massG'>[];
+	levels: TripLevels;
+	/** the same of trunk, legs and head alone */
+	bodyLevels: TripLevels;
+	/** things worn anywhere, and those that come along anyway, as indexes into the kit */
+	taken: Set<number>;
+	/** no set can weigh less, as far as was shown, g */
+	atLeastG: number;
+	/** the first three levels are the least there are, among the outfits that were searched */
+	levelsProven: boolean;
+	massProven: boolean;
+}
+
+export interface Progress {
+	task: 'days' | 'weight' | 'room';
+	done: number;
+	total: number;
+	/** what is known so far */
+	best: TripChoice | null;
+}
+
+export interface SolveOptions {
+	/** changes more a day that may be spent on a lighter pack, hundredths, for each of hands, feet, eyes and body */
+	spare?: number;
+	hit?: HittingSolver;
+	isOver?: () => boolean;
+	/** whether a plan that is good enough is wanted by now, to be shown while the search goes on */
+	hurry?: () => boolean;
+	/** a good plan will do: long days are not searched, nothing is made lighter */
+	hasty?: boolean;
+}
+
+interface Solved {
+	solver: ChainSolver;
+	best: Best;
+	limits: DayLimits;
+	oracle: Oracle;
+}
+
+interface GroupChoice {
+	/** option per factor, cell by cell, for each day; null while a day is not solved */
+	choices: (number[][] | null)[];
+	levels: { blame: number; sweat: number; changes: number }[];
+	used: Set<number>;
+	atLeastG: number;
+	levelsProven: boolean;
+	massProven: boolean;
+}
+
+const NOTHING = { blame: 0, sweat: 0, changes: 0 };
+
+export class TripSolver {
+	private readonly solvers = new Map<string, ChainSolver>();
+	private readonly solved = new Map<string, Solved | null>();
+	private readonly tables = new Map<object, BodyTables>();
+	private readonly massG: number[];
+
+	/** @param problem may be put another one in place of, of the same wardrobe: what is alike is known already */
+	constructor(public problem: TripDays) {
+		this.massG = problem.wardrobe.cloths.map(({ massG }) => massG);
+	}
+
+	/** The chain of a group on a day; days that are alike share it. */
+	private solverOf(day: TripDay, group: Group, context: string, make: () => ChainSolver): ChainSolver {
+		const key = `${group}|${day.key}|${context}`;
+		const solver = this.solvers.get(key) ?? make();
+		this.solvers.set(key, solver);
+		return solver;
+	}
+
+	/** One day of one group under its limits; null when they leave no way. */
+	private solveDay(
+		day: TripDay,
+		group: Group,
+		context: string,
+		constraints: Constraints,
+		{ spare = 0, hasty = false }: SolveOptions,
+		make: () => ChainSolver
+	): Solved | null {
+		const solver = this.solverOf(day, group, context, make);
+		const own = new Set(solver.things);
+		const limits = limitsOf(constraints, day, solver, own);
+		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}|${hasty && solver.isLong}`;
+		const known = this.solved.get(key);
+		if (known !== undefined) return known;
+		const best = solver.solve(
+			{ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) },
+			spare,
+			hasty
+		);
+		const made = best
+			? { solver, best, limits, oracle: solver.oracle(best, spare, limits.at, limits.allows) }
+			: null;
+		this.solved.set(key, made);
+		return made;
+	}
+
+	/**
+	 * One group on all days: levels of each, then the lightest set.
+	 * @returns null when a limit leaves no way on some day
+	 */
+	private *solveGroup(
+		group: Group,
+		contextOf: (day: TripDay) => { context: string; make: () => ChainSolver },
+		constraints: Constraints,
+		options: SolveOptions
+	): Generator<{ done: number }, GroupChoice | null, void> {
+		const { spare = 0, hit = lightestHitting, isOver = () => false, hasty = false } = options;
+		const { days } = this.problem;
+		const solved: (Solved | null)[] = days.map(() => null);
+		for (const day of days) {
+			if (isOver()) break;
+			const { context, make } = contextOf(day);
+			const own = this.solveDay(day, group, context, constraints, options, make);
+			if (!own) return null;
+			solved[day.index] = own;
+			yield { done: day.index + 1 };
+		}
+		const all = solved.filter((one) => one !== null);
+		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.label));
+		const start = new Set(bestCourses.flatMap(({ used }) => used));
+		const choiceOf = (
+			courses: typeof bestCourses,
+			shown: Pick<GroupChoice, 'atLeastG' | 'levelsProven' | 'massProven'>
+		): GroupChoice => {
+			let at = 0;
+			const of = solved.map((one) => (one ? courses[at++]! : null));
+			return {
+				choices: of.map((course) => course?.choices ?? null),
+				levels: of.map((course) => course ?? NOTHING),
+				used: new Set(courses.flatMap(({ used }) => used)),
+				...shown
+			};
+		};
+		if (hasty) return choiceOf(bestCourses, { atLeastG: 0, levelsProven: false, massProven: false });
+		const things = new Set([...start, ...all.flatMap(({ oracle }) => oracle.things)]);
+		const masses = this.massG.map((massG, thing) =>
+			constraints.taken.has(thing) || constraints.preferred.has(thing) ? 0 : massG
+		);
+		for (const thing of things)
+			if (constraints.taken.has(thing) || constraints.preferred.has(thing)) start.add(thing);
+		const unique = [...new Set(all.map(({ oracle }) => oracle))];
+		const steps = lightestSteps(
+			start,
+			[...things].sort((a, b) => a - b),
+			masses,
+			unique,
+			{ hit, isOver }
+		);
+		let step = steps.next();
+		for (let n = 0; !step.done; n++, step = steps.next()) if (n % 8 === 0) yield { done: days.length };
+		const { things: lightest, proven, atLeastG } = step.value;
+		const courses = all.map(({ solver, best, limits }, i) => {
+			const open = {
+				...solver.openOf((thing) => lightest.has(thing) && limits.allows(thing)),
+				...(limits.at ? { at: limits.at } : {})
+			};
+			const label = solver.within(best, open, spare);
+			return label ? solver.courseOf(label) : bestCourses[i]!;
+		});
+		return choiceOf(courses, {
+			atLeastG,
+			levelsProven: all.every(({ best }) => best.proven),
+			massProven: proven && all.every(({ solver }) => !solver.gaveUp)
+		});
+	}
+
+	/**
+	 * The best choice under constraints.
+	 * @returns null when they cannot be met at all
+	 */
+	*solve(constraints: Constraints, options: SolveOptions = {}): Generator<Progress, TripChoice | null, void> {
+		const { days } = this.problem;
+		let spans: DebtSpan[][][] = days.map(({ cells }) => neverInDebt(cells));
+		const seen = new Set<string>();
+		let best: TripChoice | null = null;
+		let shown: TripChoice | null = null;
+		for (let turn = 0; turn < MOST_TURNS; turn++) {
+			const now = spans;
+			const groups = {} as Record<Group, GroupChoice>;
+			let others: Outfit[][] = [];
+			for (const group of GROUPS) {
+				if (group === 'body') others = days.map((day) => this.limbsOf(day, groups));
+				const contextOf = (day: TripDay): { context: string; make: () => ChainSolver } => {
+					if (group !== 'body') {
+						const own = group === 'eyes' ? neverInDebt(day.cells) : now[day.index]!;
+						return {
+							context: spansKey(own),
+							make: () => new ChainSolver(chainOfLimb(day, group, own))
+						};
+					}
+					const worn = others[day.index]!;
+					return {
+						context: JSON.stringify(worn.map((outfit) => outfit.map(({ cloth }) => cloth.thingId))),
+						make: () => new ChainSolver(chainOfBody(day, worn, this.tablesOf(day)))
+					};
+				};
+				const steps = this.solveGroup(group, contextOf, constraints, options);
+				let step = steps.next();
+				for (; !step.done; step = steps.next()) {
+					if (group !== 'body') continue;
+					const part = step.value.done;
+					if (!best && !shown && options.hurry?.()) {
+						const body = finished(
+							this.solveGroup(group, contextOf, constraints, { ...options, hasty: true })
+						);
+						if (body) shown = this.putTogether({ ...groups, body }, others, now, constraints).choice;
+					}
+					const task = part < days.length ? 'days' : 'weight';
+					yield { task, done: part, total: days.length, best: best ?? shown };
+				}
+				if (!step.value) return null;
+				groups[group] = step.value;
+			}
+			const { choice, next } = this.putTogether(groups, others, now, constraints);
+			// A turn that made it no better is the last one.
+			if (best && choice.levels.blame >= best.levels.blame) break;
+			best = choice;
+			// Nor does it pay to fit again and again what the search could not settle.
+			if (turn > 0 && !choice.levelsProven) break;
+			const pattern = next.map(spansKey).join('|');
+			if (seen.has(pattern) || pattern === days.map(() => '').join('|') || options.isOver?.()) break;
+			seen.add(pattern);
+			spans = next;
+		}
+		return best;
+	}
+
+	/** All groups as one choice, and where the body is in debt with it. */
+	private putTogether(
+		groups: Record<Group, GroupChoice>,
+		others: readonly Outfit[][],
+		before: readonly DebtSpan[][][],
+		constraints: Constraints
+	): { choice: TripChoice; next: DebtSpan[][][] } {
+		const { days } = this.problem;
+		const dressed = days.map((day) => this.dressedOf(day, groups, others[day.index]!));
+		const next = days.map((day) =>
+			dressed[day.index] ? spansOf(day, dressed[day.index]!) : before[day.index]!
+		);
+		return { choice: this.choiceOf(groups, dressed, next, constraints), next };
+	}
+
+	private readonly dressedKnown = new Map<string, Dressed>();
+	/** What is worn on a day; the same object as long as the same is worn. Null where the day is not solved. */
+	private dressedOf(
+		day: TripDay,
+		groups: Record<Group, GroupChoice>,
+		others: readonly Outfit[]
+	): Dressed | null {
+		const body = groups.body.choices[day.index];
+		if (!body) return null;
+		const chosen = GROUPS.map((group) => groups[group].choices[day.index]);
+		const key = `${day.index}|${day.key}|${JSON.stringify(chosen)}`;
+		const dressed = this.dressedKnown.get(key) ?? dressedBy(day, body, others);
+		this.dressedKnown.set(key, dressed);
+		return dressed;
+	}
+
+	private tablesOf(day: TripDay): BodyTables {
+		const made = this.tables.get(day.wardrobe) ?? new Map();
+		this.tables.set(day.wardrobe, made);
+		return made;
+	}
+
+	private limbsOf(day: TripDay, groups: Record<Group, GroupChoice>): Outfit[] {
+		const none = day.cells.map(() => [0]);
+		const of = (limb: Limb): number[][] => groups[limb].choices[day.index] ?? none;
+		return limbOutfits(day, { eyes: of('eyes'), hands: of('hands'), feet: of('feet') });
+	}
+
+	private choiceOf(
+		groups: Record<Group, GroupChoice>,
+		dressed: (Dressed | null)[],
+		spans: DebtSpan[][][],
+		constraints: Constraints
+	): TripChoice {
+		const { days } = this.problem;
+		const dayLevels = days.map((day) => {
+			const limbBlame = LIMBS.reduce((sum, limb) => {
+				const own = groups[limb].choices[day.index];
+				return own ? sum + blameOfLimb(day, limb, own, spans[day.index]!) : sum;
+			}, 0);
+			const sum = (level: 'sweat' | 'changes'): number =>
+				GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);
+			return {
+				blame: limbBlame + groups.body.levels[day.index]!.blame,
+				sweat: sum('sweat'),
+				changes: sum('changes') / 100
+			};
+		});
+		const total = (list: readonly { blame: number; sweat: number; changes: number }[]) => ({
+			blame: list.reduce((sum, { blame }) => sum + blame, 0),
+			sweat: list.reduce((sum, { sweat }) => sum + sweat, 0),
+			changes: Math.round(list.reduce((sum, { changes }) => sum + changes, 0) * 100) / 100
+		});
+		const taken = new Set(GROUPS.flatMap((group) => [...groups[group].used]));
+		constraints.taken.forEach((thing) => taken.add(thing));
+		const mass = (things: Iterable<number>): number =>
+			[...things].reduce((sum, thing) => sum + this.massG[thing]!, 0);
+		const free = [...taken].filter(
+			(thing) => constraints.taken.has(thing) || constraints.preferred.has(thing)
+		);
+		const body = total(groups.body.levels);
+		return {
+			dressed,
+			dayLevels,
+			levels: { ...total(dayLevels), massG: mass(taken) },
+			bodyLevels: { ...body, changes: body.changes / 100, massG: mass(groups.body.used) },
+			taken,
+			atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, mass(free)),
+			levelsProven: GROUPS.every((group) => groups[group].levelsProven),
+			massProven: GROUPS.every((group) => groups[group].massProven)
+		};
+	}
+}
+
+/** Whether levels are better, in strict order. */
+export function isBetter(a: TripLevels, b: TripLevels): boolean {
+	for (const level of ['blame', 'sweat', 'changes', 'massG'] as const) {
+		if (Math.abs(a[level] - b[level]) > 1e-6) return a[level] < b[level];
+	}
+	return false;
+}

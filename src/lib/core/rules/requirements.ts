@@ -1,0 +1,299 @@
+import { covers, type Cloth } from '../cloth/things';
+import type { Part } from '../cloth/parts';
+import type { Feature, Fibre } from '../document/types';
+import type { Cell } from '../conditions/cells';
+import type { RuleId } from '../document/reasons';
+import { isOut, isWaterproof } from '../conditions/needs';
+import { seenOn } from '../cloth/worn';
+import { preferencesOf } from './school-requirements';
+import type { Schools } from '../document/schools';
+import type { Severity } from '../judge/finding';
+
+/** A thing and where in the stack it is worn. */
+export interface Worn {
+	cloth: Cloth;
+	position: number;
+}
+
+/** What a phase asks of what is worn, beside warmth and cover. Adding a demand is adding a row, and a test. */
+export interface Demand {
+	rule: RuleId;
+	/** what it is chosen in: the search looks at each factor apart */
+	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet' | 'hands';
+	part: Part;
+	/** null: the search heeds it, and a rule of its own tells it */
+	severity: Severity | null;
+	/** what not meeting it counts in the first level */
+	blame: number;
+	asks(cell: Cell): boolean;
+	/** the thing that does not meet it; null when all is well, or nothing is worn there */
+	unmet(worn: readonly Worn[], cell: Cell): Cloth | null;
+	says(name: string): string;
+}
+
+/** Room under a helmet whose padding is taken out, and what a step of girth takes of it, mm (our assumption). */
+const HELMET_GAP_MM = 6;
+const MM_PER_STEP = 3;
+
+/** Does not work at all: like a bare part. */
+const CANNOT = 100;
+/** Worn all the same when nothing else is as warm. */
+const RATHER_NOT = 1;
+
+const has = (cloth: Cloth, feature: Feature): boolean => cloth.features.includes(feature);
+const marked =
+	(...marks: Cell['marks'][number][]) =>
+	(cell: Cell): boolean =>
+		marks.some((mark) => cell.marks.includes(mark));
+const topWithout =
+	(part: Part, ...features: Feature[]) =>
+	(worn: readonly Worn[]): Cloth | null => {
+		const cloth = seenOn(worn, part);
+		return cloth && !features.some((feature) => has(cloth, feature)) ? cloth : null;
+	};
+const topWith =
+	(part: Part, feature: Feature) =>
+	(worn: readonly Worn[]): Cloth | null => {
+		const cloth = seenOn(worn, part);
+		return cloth && has(cloth, feature) ? cloth : null;
+	};
+const any = (worn: readonly Worn[], test: (cloth: Cloth) => boolean): Cloth | null =>
+	worn.find(({ cloth }) => test(cloth))?.cloth ?? null;
+
+const MELTS: ReadonlySet<Fibre> = new Set(['synthetic', 'synthetic-fill', 'down', 'rubber', 'blend']);
+
+export const DEMANDS: readonly Demand[] = [
+	{
+		rule: 'underHelmet',
+		factor: 'head',
+		part: 'ears',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: marked('helmet'),
+		unmet: (worn) => {
+			const under = worn
+				.map(({ cloth }) => cloth)
+				.filter((cloth) => covers(cloth, 'ears') && !has(cloth, 'hood'));
+			const thick = under.find((cloth) => !has(cloth, 'under-helmet'));
+			const mm = under.reduce((sum, { girthSteps }) => sum + girthSteps * MM_PER_STEP, 0);
+			return thick ?? (mm > HELMET_GAP_MM ? under.at(-1)! : null);
+		},
+		says: (name) => `${name} does not go under a helmet. A thin cap or the hood of a base layer instead.`
+	},
+	{
+		rule: 'hoodOverHelmet',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.marks.includes('helmet') && cell.rainMinutes > 0,
+		unmet: (worn) => {
+			const shell = seenOn(worn, 'torso');
+			return shell && isWaterproof(shell) && !has(shell, 'hood-over-helmet') ? shell : null;
+		},
+		says: (name) => `the hood of ${name} does not go over the helmet, and it rains.`
+	},
+	{
+		rule: 'looseEnds',
+		factor: 'head',
+		part: 'neck',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: (cell) =>
+			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && isOut(cell) && !cell.heated),
+		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
+		says: (name) => `${name} can catch in lifts, wheels and chains. A tube instead.`
+	},
+	{
+		rule: 'shootingSeason',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: (cell) => cell.terrain.includes('shooting-season') && isOut(cell) && !cell.heated,
+		unmet: topWithout('torso', 'high-visibility'),
+		says: (name) => `shooting season, and ${name} is the outermost layer. Bright colour goes over everything.`
+	},
+	{
+		rule: 'traffic',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) =>
+			cell.terrain.includes('traffic') && cell.light !== 'day' && isOut(cell) && cell.kind === 'move',
+		unmet: topWithout('torso', 'reflective', 'high-visibility'),
+		says: (name) => `among traffic in poor light, and nothing reflects on ${name}.`
+	},
+	{
+		rule: 'meltsAtFire',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('flame'),
+		unmet: (worn) => {
+			const cloth = seenOn(worn, 'torso');
+			return cloth && MELTS.has(cloth.fibre) && !has(cloth, 'no-melt') ? cloth : null;
+		},
+		says: (name) => `${name} would melt at an open fire. Wool or cotton outermost there.`
+	},
+	{
+		rule: 'tears',
+		factor: 'legs',
+		part: 'thighs',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: marked('abrasion'),
+		unmet: topWithout('thighs', 'abrasion'),
+		says: (name) => `${name} would tear here. Woven, waxed or wool outermost.`
+	},
+	{
+		rule: 'quietFace',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('quiet'),
+		unmet: topWithout('torso', 'quiet-face'),
+		says: (name) => `${name} would crackle, the more the colder. A brushed or wool face for animals.`
+	},
+	{
+		rule: 'overHarness',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('harness', 'roped'),
+		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked'),
+		says: (name) => `${name} neither stays tucked into the harness nor opens from below for the tie-in.`
+	},
+	{
+		rule: 'armsUp',
+		factor: 'trunk',
+		part: 'arms',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
+		unmet: topWithout('arms', 'cuff-seal'),
+		says: (name) =>
+			`arms up in the wet, and ${name} has no seal at the cuff. Glove over the sleeve, cuff pulled tight.`
+	},
+	{
+		rule: 'inWater',
+		factor: 'legs',
+		part: 'thighs',
+		severity: null,
+		blame: CANNOT,
+		asks: marked('immersed-knee', 'immersed-thigh', 'immersed-waist'),
+		unmet: (worn, cell) => {
+			const leg = seenOn(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
+			return leg && leg.waterGrade !== 'rubber' ? leg : null;
+		},
+		says: (name) => `${name} is in the water.`
+	},
+	{
+		rule: 'slimCuff',
+		factor: 'legs',
+		part: 'calves',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
+		unmet: topWithout('calves', 'slim-cuff'),
+		says: (name) => `crampons catch in ${name}, wide at the foot. Gaiter or strap.`
+	},
+	{
+		rule: 'longTail',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('pedals', 'harness'),
+		unmet: topWith('torso', 'long-tail'),
+		says: (name) => `${name} would be in the way: long, in a saddle or a harness.`
+	},
+	{
+		rule: 'ponchoInWind',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		blame: RATHER_NOT,
+		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && isOut(cell),
+		unmet: topWith('torso', 'loose-ends'),
+		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
+	},
+	{
+		rule: 'touchScreen',
+		factor: 'hands',
+		part: 'hands',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('screen'),
+		unmet: topWithout('hands', 'touch-screen'),
+		says: (name) => `no screen works with ${name} on. A liner that does, or a bared hand for a moment.`
+	},
+	{
+		rule: 'wristLeash',
+		factor: 'hands',
+		part: 'hands',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('tethered'),
+		unmet: topWithout('hands', 'wrist-leash'),
+		says: (name) => `what falls here is gone, and there is no leash on ${name}.`
+	},
+	{
+		rule: 'fitForTown',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('in-company'),
+		unmet: topWithout('torso', 'town'),
+		says: (name) => `${name} is not what one wears in company.`
+	},
+	{
+		rule: 'armour',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'note',
+		blame: RATHER_NOT,
+		asks: marked('controls'),
+		unmet: topWithout('torso', 'armour-room'),
+		says: (name) =>
+			`${name} has no room for armour. Clothing is no protection from impact; armour is a light one.`
+	},
+	{
+		rule: 'darkLensDriving',
+		factor: 'eyes',
+		part: 'eyes',
+		severity: 'warning',
+		blame: CANNOT,
+		asks: marked('controls'),
+		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4),
+		says: (name) => `too dark to drive with: ${name}.`
+	}
+];
+
+const known = new WeakMap<Cell, WeakMap<Schools, Map<Demand['factor'], Demand[]>>>();
+
+/** Demands that a cell makes of a factor, those of the schools with them; worked out once, the search asks often. */
+export function demandsOf(cell: Cell, factor: Demand['factor'], schools: Schools): Demand[] {
+	if (cell.heated) return [];
+	const bySchools = known.get(cell) ?? new WeakMap<Schools, Map<Demand['factor'], Demand[]>>();
+	known.set(cell, bySchools);
+	const byFactor = bySchools.get(schools) ?? new Map<Demand['factor'], Demand[]>();
+	bySchools.set(schools, byFactor);
+	let demands = byFactor.get(factor);
+	if (!demands) {
+		demands = [...DEMANDS, ...preferencesOf(schools)].filter(
+			(demand) => demand.factor === factor && demand.asks(cell)
+		);
+		byFactor.set(factor, demands);
+	}
+	return demands;
+}
+
+/** What a stack counts for what it does not meet. */
+export const blameOfUnmet = (demands: readonly Demand[], worn: readonly Worn[], cell: Cell): number =>
+	demands.reduce((sum, demand) => sum + (demand.unmet(worn, cell) ? demand.blame : 0), 0);

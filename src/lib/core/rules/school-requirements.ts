@@ -1,0 +1,191 @@
+import { covers, type Cloth } from '../cloth/things';
+import type { Demand, Worn } from './requirements';
+import { isOut, isWaterproof } from '../conditions/needs';
+import { innermost, seenOn } from '../cloth/worn';
+import type { SchoolId, Schools } from '../document/schools';
+
+/** A demand that a school makes. */
+export interface Preference extends Demand {
+	school: SchoolId;
+	choice: string;
+}
+
+const LITTLE = 1;
+const MUCH = 5;
+const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | null =>
+	worn.find(test)?.cloth ?? null;
+const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
+const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
+
+type Row = Omit<Preference, 'rule' | 'severity'>;
+const base = { part: 'torso', blame: LITTLE, asks: isOut } as const;
+
+const ROWS: readonly Row[] = [
+	{
+		...base,
+		school: 'skinFibre',
+		choice: 'wool',
+		factor: 'trunk',
+		unmet: (worn) => {
+			const cloth = innermost(worn, 'torso');
+			return cloth && cloth.fibre !== 'wool' && cloth.fibre !== 'blend' ? cloth : null;
+		},
+		says: (name) => `${name} next to the skin, and wool is the school here.`
+	},
+	{
+		...base,
+		school: 'skinFibre',
+		choice: 'synthetic',
+		factor: 'trunk',
+		unmet: (worn) => {
+			const cloth = innermost(worn, 'torso');
+			return cloth && cloth.fibre !== 'synthetic' && cloth.fibre !== 'blend' ? cloth : null;
+		},
+		says: (name) => `${name} next to the skin, and synthetic is the school here.`
+	},
+	{
+		...base,
+		school: 'fill',
+		choice: 'synthetic',
+		factor: 'trunk',
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'down'),
+		says: (name) => `${name}: down, and synthetic fill is the school here.`
+	},
+	{
+		...base,
+		school: 'fill',
+		choice: 'down',
+		factor: 'trunk',
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'synthetic-fill'),
+		says: (name) => `${name}: synthetic fill, and down is the school here.`
+	},
+	{
+		...base,
+		school: 'socks',
+		choice: 'liner',
+		factor: 'feet',
+		part: 'feet',
+		unmet: (worn) => {
+			const socks = worn.filter(isSock);
+			return socks.length === 1 ? socks[0]!.cloth : null;
+		},
+		says: (name) => `${name} without a liner, and liner and sock is the school here.`
+	},
+	{
+		...base,
+		school: 'cotton',
+		choice: 'never',
+		factor: 'trunk',
+		blame: MUCH,
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
+		says: (name) => `${name}: cotton, and no cotton is the school here.`
+	},
+	{
+		...base,
+		school: 'cotton',
+		choice: 'never',
+		factor: 'legs',
+		part: 'thighs',
+		blame: MUCH,
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
+		says: (name) => `${name}: cotton, and no cotton is the school here.`
+	},
+	{
+		...base,
+		school: 'midZip',
+		choice: 'full',
+		factor: 'trunk',
+		unmet: (worn) =>
+			first(
+				worn,
+				({ cloth, position }) =>
+					(position === 2 || position === 3) &&
+					covers(cloth, 'torso') &&
+					!cloth.features.includes('full-zip') &&
+					!cloth.features.includes('two-way-zip')
+			),
+		says: (name) => `${name} has no full zip, and that is the school here.`
+	},
+	{
+		...base,
+		school: 'midZip',
+		choice: 'none',
+		factor: 'trunk',
+		unmet: (worn) =>
+			first(
+				worn,
+				({ cloth, position }) =>
+					(position === 2 || position === 3) && covers(cloth, 'torso') && cloth.features.includes('full-zip')
+			),
+		says: (name) => `${name} has a full zip, and none is the school here.`
+	},
+	{
+		...base,
+		school: 'insulation',
+		choice: 'under',
+		factor: 'trunk',
+		unmet: (worn) => first(worn, (layer) => layer.position === 5 && isWarm(layer)),
+		says: (name) => `${name} over everything, and warmth under the shell is the school here.`
+	},
+	{
+		...base,
+		school: 'rainLegs',
+		choice: 'always',
+		factor: 'legs',
+		part: 'thighs',
+		blame: MUCH,
+		asks: (cell) => isOut(cell) && cell.rainMinutes > 0,
+		unmet: (worn) => {
+			const cloth = seenOn(worn, 'thighs');
+			return cloth && !isWaterproof(cloth) ? cloth : null;
+		},
+		says: (name) => `${name} in the rain, and rain legs always are the school here.`
+	},
+	...(['trunk', 'legs'] as const).map((factor): Row => ({
+		...base,
+		school: 'weight',
+		choice: 'tough',
+		factor,
+		part: factor === 'trunk' ? 'torso' : 'thighs',
+		unmet: (worn) => {
+			const cloth = seenOn(worn, factor === 'trunk' ? 'torso' : 'thighs');
+			return cloth && !cloth.features.includes('abrasion') ? cloth : null;
+		},
+		says: (name) => `${name}: not made to last, and tough is the school here.`
+	})),
+	{
+		...base,
+		school: 'lodgeFeet',
+		choice: 'boot',
+		factor: 'feet',
+		part: 'feet',
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm < 6),
+		says: (name) => `${name}: low, and a boot is the school here.`
+	},
+	{
+		...base,
+		school: 'lodgeFeet',
+		choice: 'low shoe',
+		factor: 'feet',
+		part: 'feet',
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm >= 6),
+		says: (name) => `${name}: high, and a low shoe is the school here.`
+	},
+	{
+		...base,
+		school: 'electric',
+		choice: 'no',
+		factor: 'trunk',
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.watts > 0),
+		says: (name) => `${name}: heated, and no electric heat is the school here.`
+	}
+];
+
+export const PREFERENCES: readonly Preference[] = ROWS.map((row) => ({
+	...row,
+	rule: 'school',
+	severity: 'note'
+}));
+
+export const preferencesOf = (schools: Schools): Preference[] =>
+	PREFERENCES.filter(({ school, choice }) => schools[school] === choice);
