@@ -22,7 +22,7 @@ import {
 } from '../../src/lib/server/db/pool';
 import { getHouse, saveHouse } from '../../src/lib/server/db/house';
 import type { TripSummary } from '../../src/lib/core/plan/told/summary';
-import type { Wish } from '../../src/lib/core/plan/wishes';
+import type { Wish } from '$lib/core/document/wish';
 import {
 	claimPlan,
 	failPlan,

@@ -1,6 +1,6 @@
 import { wearableThings } from '../../src/lib/core/cloth/things';
 import type { Client, Trip } from '../../src/lib/core/document/types';
-import { factorOf } from '../../src/lib/core/outfit/legal-outfits';
+import { factorOf } from '$lib/core/cloth/factors';
 import { searchedIds, tripWardrobe } from '../../src/lib/core/plan/trip-days';
 import { shortName } from '../../src/lib/formats/words';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
@@ -8,7 +8,6 @@ import { kitOf } from '../fixtures/make';
 import { expect, test, type APIRequestContext, type Locator, type Page } from './test';
 
 /** The plan of a whole trip, and what a guide does with it. */
-
 const RUNA = '/trips/demo-trip/plan/demo-runa';
 const planned = (page: Page) => page.getByRole('status', { name: /^Is .* all right\?$/ });
 const chip = (page: Page, name: RegExp) => page.locator('[data-chip]').filter({ hasText: name }).first();

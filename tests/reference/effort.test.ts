@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { EFFORT_CLASSES, effortClass } from '../../src/lib/core/body/effort';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { unfold } from '../../src/lib/core/patterns/pattern';
-import { rolledOut } from '../../src/lib/core/conditions/cells';
+import { rolledOut } from '$lib/core/document/sequence';
 import { MET_WM2 } from '../../src/lib/core/body/two-node';
 
 describe('effort classes of ISO 8996 (from memory)', () => {

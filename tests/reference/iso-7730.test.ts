@@ -1,12 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE_ROWS } from '../../src/lib/core/cloth/catalogue-rows';
-import {
-	REGIONS,
-	bodyCoverage,
-	regionCoverage,
-	type Coverage,
-	type Region
-} from '../../src/lib/core/cloth/parts';
+import { REGIONS, bodyCoverage, regionCoverage, type Region } from '../../src/lib/core/cloth/parts';
+import { type Coverage } from '$lib/core/document/parts';
 import { basicClo, localFromWholeBodyClo, regionStillM2kw } from '../../src/lib/core/cloth/supply';
 
 const TOP: Coverage = { torso: 1, arms: 0.95 };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PARTS } from '../../src/lib/core/cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import type { Client, Stage } from '../../src/lib/core/document/types';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { unfold } from '../../src/lib/core/patterns/pattern';

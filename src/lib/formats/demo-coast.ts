@@ -1,17 +1,16 @@
 import type { Document, Stage } from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
-import type { Part } from '../core/cloth/parts';
+import type { Part } from '$lib/core/document/parts';
 import { coastOrHillWalk } from '../core/patterns/days/coast-or-hill-walk';
 import { unfold } from '../core/patterns/pattern';
 import { threeWeathers } from '../core/weather/climate';
-import type { WetSpell } from '../core/weather/wet';
+import type { WetSpell } from '$lib/core/document/weather';
 import { EVERYTHING_ANSWERED, client } from './demo';
 
 /**
  * The second demo trip: five days along an invented coast in late autumn, with ferries between the islands, huts without
  * heating, a night in the village when the weather is foul, and six invented clients.
  */
-
 interface Day {
 	name: string;
 	high: number;

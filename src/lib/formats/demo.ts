@@ -11,13 +11,12 @@ import type {
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
 import { catalogueType } from '../core/cloth/catalogue';
 import { threeWeathers } from '../core/weather/climate';
-import type { Part } from '../core/cloth/parts';
+import type { Part } from '$lib/core/document/parts';
 
 /**
  * The demo: an invented outfitter's two-day ski tour over an invented saddle, and two invented clients. One is well
  * equipped; the other has honest gaps. It doubles as the reference day of the ledger.
  */
-
 type PhaseRow = [
 	id: string,
 	name: string,

@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import type { DayForecast } from '../core/weather/climate';
 import type { Trip } from '../core/document/types';
-import { PRECIPITATIONS, type Precipitation } from '../core/weather/precipitation';
+import { type Precipitation } from '$lib/core/document/weather';
+import { PRECIPITATIONS } from '$lib/core/document/weather';
 import { check, type Checked, type FieldError } from './check';
 import { forecastFileSchema } from './schema';
 

@@ -2,10 +2,11 @@ import type { Moment } from '../core/heat/simulation';
 import type { Band } from '../core/heat/debt';
 import type { Client, Stage, WornThing } from '../core/document/types';
 import { mostCounts, type Count } from '../core/kit/counting';
-import type { Finding } from '../core/judge/findings';
+import type { Finding } from '../core/document/finding';
 import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/day-report';
 import type { Pack } from '../core/kit/pack';
-import type { LimitedBy, Verdict } from '../core/judge/verdicts';
+import type { LimitedBy } from '$lib/core/document/verdict';
+import type { Verdict } from '$lib/core/document/verdict';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
 export interface PhaseAnswer {

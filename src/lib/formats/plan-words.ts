@@ -1,4 +1,4 @@
-import { phasesIn } from '../core/patterns/edit-days';
+import { phasesIn } from '$lib/core/document/sequence';
 import type { Trip, Weather } from '../core/document/types';
 import type { Where } from '../core/plan/day-report';
 import type { Price, PhaseSummary, TripSummary } from '../core/plan/told/summary';
@@ -7,7 +7,6 @@ import type { Place } from '../core/plan/told/why-not';
 import { clock } from './words';
 
 /** A plan in sentences that a guide could say. */
-
 type NameOf = (thingId: string) => string;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,8 +1,9 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
 import { SCHOOL_IDS, choicesOf } from '../core/document/schools';
-import { SPARE_CHANGES, WISH_KINDS } from '../core/plan/wishes';
-import { PARTS } from '../core/cloth/parts';
+import { SPARE_CHANGES } from '$lib/core/document/wish';
+import { WISH_KINDS } from '$lib/core/document/wish';
+import { PARTS } from '$lib/core/document/parts';
 import {
 	BEDS,
 	CLOTH_FUNCTIONS,
@@ -33,16 +34,17 @@ import {
 	type Thing,
 	type Trip
 } from '../core/document/types';
-import { PRECIPITATIONS, WATER_GRADES, type Precipitation } from '../core/weather/precipitation';
-import type { WetSpell } from '../core/weather/wet';
+import { WATER_GRADES } from '$lib/core/document/weather';
+import { type Precipitation } from '$lib/core/document/weather';
+import { PRECIPITATIONS } from '$lib/core/document/weather';
+import type { WetSpell } from '$lib/core/document/weather';
 import { USUAL_POOL_K } from '../core/weather/stage-air';
-import { PLACES } from '../core/weather/wind';
+import { PLACES } from '$lib/core/document/weather';
 
 /**
  * The shape of everything that comes in from outside: API, forms, files. Joi checks it on the server; the published JSON
  * Schema is made from the same rules.
  */
-
 const id = Joi.string()
 	.pattern(/^[A-Za-z0-9-]{1,64}$/)
 	.messages({ 'string.pattern.base': 'may have letters, digits and dashes only, at most 64' });

@@ -1,5 +1,6 @@
 import { isCatalogueId } from '../core/cloth/catalogue';
-import { PRECIPITATIONS, type Precipitation } from '../core/weather/precipitation';
+import { type Precipitation } from '$lib/core/document/weather';
+import { PRECIPITATIONS } from '$lib/core/document/weather';
 import type { PhasePlace } from '../core/document/types';
 import type { Tried } from '../core/plan/told/try-it';
 

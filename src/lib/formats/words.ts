@@ -1,4 +1,4 @@
-import type { Row } from '../core/cloth/parts';
+import type { Row } from '$lib/core/document/parts';
 import type {
 	BedKind,
 	Feature,
@@ -16,11 +16,12 @@ import { cellName, type Cell } from '../core/conditions/cells';
 import type { LadderCell } from '../core/judge/coverage';
 import type { Where } from '../core/plan/day-report';
 import type { ReasonKind } from '../core/certainty';
-import type { PhaseVerdict, Verdict } from '../core/judge/verdicts';
-import type { Precipitation, WaterGrade } from '../core/weather/precipitation';
+import type { PhaseVerdict } from '../core/judge/verdicts';
+import type { Verdict } from '$lib/core/document/verdict';
+import type { WaterGrade } from '$lib/core/document/weather';
+import type { Precipitation } from '$lib/core/document/weather';
 
 /** Figures and states in the words of a guide. */
-
 const MINUS = '−';
 /** A number with a real minus sign. */
 export const signed = (value: number, digits = 0): string => {

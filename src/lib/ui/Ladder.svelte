@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { ROWS, ROW_NAMES, type Row } from '$lib/core/cloth/parts';
+	import { ROW_NAMES } from '$lib/core/cloth/parts';
+	import { type Row } from '$lib/core/document/parts';
+	import { ROWS } from '$lib/core/document/parts';
 	import type { LadderCell } from '$lib/core/judge/coverage';
 	import type { PlannedPhase, Where } from '$lib/core/plan/day-report';
 	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';

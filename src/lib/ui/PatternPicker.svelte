@@ -3,7 +3,7 @@
 	import { unfold, withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import { PACES, type Pace, type Phase, type Sequence } from '$lib/core/document/types';
 	import { PACE_WORDS, duration } from '$lib/formats/words';
-	import { rolledOut } from '$lib/core/conditions/cells';
+	import { rolledOut } from '$lib/core/document/sequence';
 	import Choice from './Choice.svelte';
 
 	interface HousePattern {

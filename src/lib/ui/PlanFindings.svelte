@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Finding } from '$lib/core/judge/findings';
+	import type { Finding } from '$lib/core/document/finding';
 	import { textInUnits } from '$lib/formats/units';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';

@@ -3,7 +3,8 @@
 	import type { PlannedPhase } from '$lib/core/plan/day-report';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
-	import { factorOf, type Factor } from '$lib/core/outfit/legal-outfits';
+	import { factorOf } from '$lib/core/cloth/factors';
+	import { type Factor } from '$lib/core/cloth/factors';
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';
 	import VerdictTag from './VerdictTag.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { SPARE_CHANGES } from '$lib/core/plan/wishes';
+	import { SPARE_CHANGES } from '$lib/core/document/wish';
 	import { massWords } from '$lib/formats/units';
 	import { readerUnits } from './reader-units';
 	import type { Trade } from './trip-worker';

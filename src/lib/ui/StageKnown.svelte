@@ -8,7 +8,7 @@
 		type Stage,
 		type Terrain
 	} from '$lib/core/document/types';
-	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
+	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';
 	import {
 		BED_WORDS,

@@ -2,7 +2,7 @@
 	import { SIZES } from '$lib/core/cloth/squeeze';
 	import { factOf } from '$lib/core/cloth/things';
 	import { catalogueType } from '$lib/core/cloth/catalogue';
-	import { WATER_GRADES } from '$lib/core/weather/precipitation';
+	import { WATER_GRADES } from '$lib/core/document/weather';
 	import {
 		BAG_SCALES,
 		FACES,

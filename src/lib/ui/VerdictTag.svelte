@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Verdict } from '$lib/core/judge/verdicts';
+	import type { Verdict } from '$lib/core/document/verdict';
 	import { verdictClass } from '$lib/formats/words';
 
 	interface Props {

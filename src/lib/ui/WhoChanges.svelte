@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Client, Stage } from '$lib/core/document/types';
 	import type { JudgedAs, VerdictChange } from '$lib/core/plan/verdict-changes';
-	import { VERDICTS } from '$lib/core/judge/verdicts';
+	import { VERDICTS } from '$lib/core/document/verdict';
 	import type { Comparison } from './comparison.svelte';
 	import VerdictTag from './VerdictTag.svelte';
 

@@ -2,7 +2,7 @@ import type { Client, Trip } from '$lib/core/document/types';
 import type { PlannedStage } from '$lib/core/plan/day-report';
 import type { Price, TripSummary } from '$lib/core/plan/told/summary';
 import type { Place } from '$lib/core/plan/told/why-not';
-import type { Wish } from '$lib/core/plan/wishes';
+import type { Wish } from '$lib/core/document/wish';
 import TripWorker from './trip-worker?worker';
 import type { Trade, TripAnswer, TripRequest } from './trip-worker';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../tests/fixtures/make';
-import { PARTS } from '../core/cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import { planTrip, plannedDay } from '../core/plan/planner';
 import { whyFelt, whyVerdict } from './plan-why';
 

@@ -5,7 +5,8 @@ import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core
 import type { Progress } from '$lib/core/plan/trip-solver';
 import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/plan/told/summary';
 import { whyNot, type Place } from '$lib/core/plan/told/why-not';
-import { SPARE_CHANGES, type Wish } from '$lib/core/plan/wishes';
+import { SPARE_CHANGES } from '$lib/core/document/wish';
+import { type Wish } from '$lib/core/document/wish';
 import { hittingSolver } from '$lib/solver/hitting';
 
 /** What a page asks of the worker that plans one client's trip. */

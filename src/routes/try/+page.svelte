@@ -4,7 +4,7 @@
 	import { onMount } from 'svelte';
 	import { CATALOGUE, searchText } from '$lib/core/cloth/catalogue';
 	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
-	import { PRECIPITATIONS } from '$lib/core/weather/precipitation';
+	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { personOf } from '$lib/core/conditions/person';
 	import { tryIt, type Tried } from '$lib/core/plan/told/try-it';
 	import { FIRST_TRY, TRY_PLACES, triedFrom, tryQuery } from '$lib/formats/try-link';

@@ -1,5 +1,5 @@
 import type { Feature, Fibre } from '../document/types';
-import type { WaterGrade } from '../weather/precipitation';
+import type { WaterGrade } from '../document/weather';
 
 /** What single types can do, by id (our assumption for an ordinary garment of its kind; a fact about the thing wins). */
 // prettier-ignore

@@ -2,7 +2,9 @@ import type { Properties } from '../document/types';
 import type { ReasonKind } from '../certainty';
 import { CLO_M2KW } from '../units';
 import { FEATURES_OF, HEIGHT_CM, usualVapourResistance, usualWearDays } from './catalogue-features';
-import { bodyCoverage, type Coverage, type Part } from './parts';
+import { bodyCoverage } from './parts';
+import { type Coverage } from '../document/parts';
+import { type Part } from '../document/parts';
 import {
 	CATALOGUE_GROUPS,
 	CATALOGUE_ROWS,

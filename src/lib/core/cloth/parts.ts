@@ -1,17 +1,4 @@
-/** Parts of the body that a thing can cover, in the order in which the ladder shows them. */
-export const PARTS = [
-	'eyes',
-	'face',
-	'ears',
-	'neck',
-	'torso',
-	'arms',
-	'hands',
-	'thighs',
-	'calves',
-	'feet'
-] as const;
-export type Part = (typeof PARTS)[number];
+import { type Coverage, type Part, PARTS, type Row } from '../document/parts';
 
 /** Regions that lose heat side by side. */
 export const REGIONS = ['head', 'trunk', 'arms', 'hands', 'thighs', 'calves', 'feet'] as const;
@@ -42,20 +29,6 @@ export const REGION_OF_PART: Readonly<Record<Part, { region: Region; share: numb
 	feet: { region: 'feet', share: 1 }
 };
 
-/** Rows of the ladder, from the top, and the parts that each one stands for. */
-export const ROWS = [
-	'eyes',
-	'face',
-	'ears',
-	'neck',
-	'torso',
-	'arms',
-	'hands',
-	'legs',
-	'feet',
-	'sleep'
-] as const;
-export type Row = (typeof ROWS)[number];
 export const PARTS_OF_ROW: Readonly<Record<Row, readonly Part[]>> = {
 	eyes: ['eyes'],
 	face: ['face'],
@@ -80,8 +53,6 @@ export const ROW_NAMES: Readonly<Record<Row, string>> = {
 	feet: 'Feet',
 	sleep: 'Sleep'
 };
-
-export type Coverage = Partial<Record<Part, number>>;
 
 /** Share of each region that a coverage covers, 0…1. */
 export function regionCoverage(covers: Coverage): Record<Region, number> {

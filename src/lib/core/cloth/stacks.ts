@@ -1,4 +1,4 @@
-import { PARTS } from './parts';
+import { PARTS } from '../document/parts';
 import type { Cloth } from './things';
 
 /** One way to wear a thing: under the shell, or over everything. */

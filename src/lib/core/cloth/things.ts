@@ -1,6 +1,7 @@
 import type { Client, Fact, FactState, Properties, PropertyName, Thing } from '../document/types';
 import { catalogueType } from './catalogue';
-import { regionCoverage, type Part, type Region } from './parts';
+import { regionCoverage, type Region } from './parts';
+import { type Part } from '../document/parts';
 
 /** A thing with every property settled: facts first, the catalogue where no fact says. */
 export interface Cloth extends Properties {

@@ -1,4 +1,5 @@
-import { AREA_SHARE, REGIONS, type Part, type Region } from './parts';
+import { AREA_SHARE, REGIONS, type Region } from './parts';
+import { type Part } from '../document/parts';
 import {
 	bodyConductance,
 	regionTotalM2kw,

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLACES } from '../weather/wind';
+import { PLACES } from '../document/weather';
 import { PLANNED, cellOf, phaseOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
 import type { Loop } from '../document/types';
-import { cellsOf, rolledOut } from './cells';
+import { cellsOf } from './cells';
+import { rolledOut } from '../document/sequence';
 import { dexterityNeeded, isWetThrough, lensNeeded, needsFaceCover } from './needs';
 import { clothOf } from '../cloth/things';
 

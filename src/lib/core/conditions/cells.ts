@@ -6,7 +6,6 @@ import type {
 	Phase,
 	PhaseKind,
 	Route,
-	Sequence,
 	Site,
 	Stage,
 	Terrain,
@@ -17,11 +16,14 @@ import { METHOD_MAX_WM2 } from '../body/effort';
 import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
 import { USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
 import { daylightOn, lightAt, type Daylight, type Light } from '../weather/daylight';
-import { WETTING_SHARE, type Precipitation } from '../weather/precipitation';
+import { WETTING_SHARE } from '../weather/precipitation';
+import { type Precipitation } from '../document/weather';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
-import { CALM_INDOOR_MS, ROOFED, airVelocityAtBodyMs, feltTempC, type Place } from '../weather/wind';
+import { CALM_INDOOR_MS, ROOFED, airVelocityAtBodyMs, feltTempC } from '../weather/wind';
+import { type Place } from '../document/weather';
 import { reason, type Reason } from '../document/reasons';
+import { rolledOut } from '../document/sequence';
 
 /** What a heated place counts as unless typed (our assumption). */
 export const HEATED = { airTempC: 20, humidityPct: 40, airVelocityMs: CALM_INDOOR_MS } as const;
@@ -295,15 +297,6 @@ export function originWords(stage: Stage, field: keyof Stage['base']): string {
 		default: 'a starting value'
 	}[origin.from];
 	return origin.note ? `${words}: ${origin.note}` : words;
-}
-
-/** Phases in the order in which they are lived, loops rolled out, with the round of the innermost loop. */
-export function rolledOut(sequence: Sequence, round = 1): { phase: Phase; round: number }[] {
-	return sequence.flatMap((item) =>
-		item.type === 'phase'
-			? [{ phase: item, round }]
-			: Array.from({ length: item.count }, (_, i) => rolledOut(item.sequence, i + 1)).flat()
-	);
 }
 
 /**

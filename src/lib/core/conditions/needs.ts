@@ -1,11 +1,11 @@
 import { covers, type Cloth } from '../cloth/things';
-import type { Part } from '../cloth/parts';
+import type { Part } from '../document/parts';
 import type { Dexterity } from '../document/types';
 import { RAIN_MINUTES } from '../weather/precipitation';
 import { ROOFED } from '../weather/wind';
 import type { Cell } from './cells';
 import { outermost, type Outfit } from '../cloth/worn';
-import { EARS_FREE_UNTIL_C, type Schools } from '../document/schools';
+import { type Schools } from '../document/schools';
 
 /** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
 export const COVER_FELT_C = -10;
@@ -65,3 +65,5 @@ export const isShod = (cloths: readonly Cloth[]): boolean =>
 /** A sock is on. */
 export const isSocked = (cloths: readonly Cloth[]): boolean =>
 	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);
+/** Felt temperature from which ears are covered all the same, °C: skin can freeze. */
+export const EARS_FREE_UNTIL_C = -27;

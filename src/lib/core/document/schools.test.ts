@@ -8,7 +8,7 @@ import {
 	type BaseRow,
 	type PhaseRow
 } from '../../../../tests/fixtures/make';
-import { PARTS } from '../cloth/parts';
+import { PARTS } from './parts';
 import type { Stage } from './types';
 import { mostCounts } from '../kit/counting';
 import { planStage, schooled, type PlannedStage } from '../plan/day-report';

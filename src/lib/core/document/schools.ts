@@ -112,6 +112,3 @@ export const OUR_SCHOOLS = Object.fromEntries(SCHOOL_IDS.map((id) => [id, choice
 /** What holds: the client's choice before the trip's before the house's before ours. */
 export const schoolsOf = (...levels: (SomeSchools | undefined)[]): Schools =>
 	Object.assign({}, OUR_SCHOOLS, ...levels) as Schools;
-
-/** Felt temperature from which ears are covered all the same, °C: skin can freeze. */
-export const EARS_FREE_UNTIL_C = -27;

@@ -1,8 +1,10 @@
-import type { Precipitation, WaterGrade } from '../weather/precipitation';
-import type { Place } from '../weather/wind';
-import type { WetSpell } from '../weather/wet';
-import type { Inversion, HeightForecast } from '../weather/stage-air';
-import type { Part } from '../cloth/parts';
+import type { WaterGrade } from './weather';
+import type { Precipitation } from './weather';
+import type { Place } from './weather';
+import type { WetSpell } from './weather';
+import type { HeightForecast } from './weather';
+import type { Inversion } from './weather';
+import type { Part } from './parts';
 import type { SomeSchools } from './schools';
 
 /** What a document calls itself; the number grows when older readers would misread it. */

@@ -13,7 +13,6 @@ import { tooWetAboveClo } from '../body/two-node';
 import { airInUse, type AirInUse } from '../cloth/supply';
 import { cloFromM2kw } from '../units';
 import type { Cell } from '../conditions/cells';
-import { WARM_MARGIN_CLO } from '../rules/objective';
 import type { DebtSpan } from './fingers-and-toes';
 import type { Person } from '../conditions/person';
 
@@ -119,3 +118,5 @@ export function debtSpans(cell: Cell, loss: LossPair, startWhm2: number, person:
 		{ minutes: cell.minutes - low, inDebt: !first }
 	];
 }
+/** Over the neutral level by this much is warm, clo (our assumption). */
+export const WARM_MARGIN_CLO = 0.15;

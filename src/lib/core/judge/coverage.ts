@@ -1,4 +1,7 @@
-import { PARTS_OF_ROW, ROWS, type Part, type Row } from '../cloth/parts';
+import { PARTS_OF_ROW } from '../cloth/parts';
+import { type Row } from '../document/parts';
+import { ROWS } from '../document/parts';
+import { type Part } from '../document/parts';
 import { clothOf, covers, type Cloth } from '../cloth/things';
 import type { Client } from '../document/types';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
@@ -8,7 +11,8 @@ import { localCourse } from '../heat/fingers-and-toes';
 import { COVER_FELT_C, isShod, lensNeeded, needsCover } from '../conditions/needs';
 import { reason, type Reason } from '../document/reasons';
 import { schoolsOf, type Schools } from '../document/schools';
-import type { PhaseVerdict, Verdict } from './verdicts';
+import type { PhaseVerdict } from './verdicts';
+import type { Verdict } from '../document/verdict';
 
 export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
 export type RowState = (typeof ROW_STATES)[number];

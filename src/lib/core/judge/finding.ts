@@ -2,23 +2,8 @@ import type { Cloth } from '../cloth/things';
 import type { Client } from '../document/types';
 import type { LadderCell } from './coverage';
 import type { Person } from '../conditions/person';
-import type { Reason } from '../document/reasons';
 import type { PhaseVerdict } from './verdicts';
-
-export const SEVERITIES = ['blocker', 'warning', 'note'] as const;
-export type Severity = (typeof SEVERITIES)[number];
-
-export interface Finding {
-	code: string;
-	severity: Severity;
-	weather?: string;
-	stageId?: string;
-	phaseId?: string;
-	part?: string;
-	thingIds: string[];
-	message: string;
-	reasons: Reason[];
-}
+import type { Finding } from '../document/finding';
 
 export interface JudgedPhase extends PhaseVerdict {
 	ladder: LadderCell[];

@@ -1,4 +1,5 @@
-import { ROW_NAMES, type Region, type Row } from '../cloth/parts';
+import { ROW_NAMES, type Region } from '../cloth/parts';
+import { type Row } from '../document/parts';
 import { covers, wearableThings, type Cloth } from '../cloth/things';
 import { WORK_WM2 } from '../body/effort';
 import { CLO_M2KW } from '../units';
@@ -6,21 +7,12 @@ import { ROOFED, frostbiteClass } from '../weather/wind';
 import { cellAir, debtCourse } from '../heat/ledger';
 import { outfitClo, type Outfit } from '../cloth/worn';
 import type { Person } from '../conditions/person';
-import {
-	SEVERITIES,
-	at,
-	firstRounds,
-	whole,
-	type Finding,
-	type FindingRule,
-	type JudgedPhase,
-	type StageFacts
-} from './finding';
+import { at, firstRounds, whole, type FindingRule, type JudgedPhase, type StageFacts } from './finding';
+import { type Finding } from '../document/finding';
+import { SEVERITIES } from '../document/finding';
 import { GARMENT_RULES } from './garment-findings';
 import { reason } from '../document/reasons';
 import type { PhaseVerdict } from './verdicts';
-
-export { SEVERITIES, type Finding, type JudgedPhase, type Severity, type StageFacts } from './finding';
 
 const ASKED_REGIONS: readonly { region: Region[]; words: string }[] = [
 	{ region: ['trunk', 'arms'], words: 'over the torso' },

@@ -8,7 +8,7 @@ import {
 	type PhaseRow
 } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
-import { PARTS } from '../cloth/parts';
+import { PARTS } from '../document/parts';
 import { wearableThings } from '../cloth/things';
 import type { Client, FixedOutfit, Mark, Stage, Thing } from '../document/types';
 import { DEMANDS } from '../rules/requirements';

@@ -6,7 +6,8 @@ import { WORK_WM2 } from '../body/effort';
 import type { Mark } from '../document/types';
 import type { Cell } from '../conditions/cells';
 import { DEMANDS, demandsOf } from '../rules/requirements';
-import { at, firstRounds, whole, type Finding, type FindingRule, type StageFacts } from './finding';
+import { at, firstRounds, whole, type FindingRule, type StageFacts } from './finding';
+import { type Finding } from '../document/finding';
 import { HIGH_LIGHT_M, isOut, isWaterproof } from '../conditions/needs';
 import { outermost } from '../cloth/worn';
 import { cellAir, debtCourse } from '../heat/ledger';
@@ -16,7 +17,6 @@ import { reason, type RuleId } from '../document/reasons';
 import type { PhaseVerdict } from './verdicts';
 
 /** Rules about what garments do to one another and to the day. Each is a row, and a case that fires beside one that does not. */
-
 const lived = (cell: Cell): boolean => cell.kind !== 'what-if' && cell.kind !== 'sleep';
 const clothsOf = (phase: PhaseVerdict): Cloth[] => phase.outfit.map(({ cloth }) => cloth);
 

@@ -5,12 +5,14 @@ import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { nightVerdict } from '../body/night';
 import { comfortableWettedness } from '../body/two-node';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
-import { PARTS_OF_ROW, regionCoverage, type Row } from '../cloth/parts';
+import { PARTS_OF_ROW, regionCoverage } from '../cloth/parts';
+import { type Row } from '../document/parts';
 import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
 import { covers, type Cloth } from '../cloth/things';
-import { sweatWeight } from '../plan/day/outfit-table';
-import { stopsSoonAfter } from '../plan/day/day-problem';
-import { BEFORE_STOP_MINUTES, countedSweat } from '../rules/objective';
+import { sweatWeight } from '../conditions/stops';
+import { stopsSoonAfter } from '../conditions/stops';
+import { countedSweat } from '../rules/objective';
+import { BEFORE_STOP_MINUTES } from '../conditions/stops';
 import type { Cell } from '../conditions/cells';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from '../heat/ledger';
 import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
@@ -18,22 +20,7 @@ import { acceptsWetLegs, isWetThrough } from '../conditions/needs';
 import { totalsOf, type Outfit } from '../cloth/worn';
 import type { Person } from '../conditions/person';
 import { reason, type Reason } from '../document/reasons';
-
-/** Verdicts of a phase, worst first. */
-export const VERDICTS = [
-	'nothing suffices',
-	'wet through',
-	'short',
-	'warm before a stop',
-	'warm',
-	'cool',
-	'right',
-	'not judged yet'
-] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-/** What a verdict rests on: the body as a whole, or a row of the ladder. */
-export type LimitedBy = 'body' | Row;
+import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
 
 export interface PhaseVerdict {
 	cell: Cell;

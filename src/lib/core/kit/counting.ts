@@ -1,5 +1,5 @@
 import { covers, wearableThings, type Cloth } from '../cloth/things';
-import type { Row } from '../cloth/parts';
+import type { Row } from '../document/parts';
 import { clamp } from '../argument';
 import type { Bed, Client, Stage } from '../document/types';
 import { ROOFED } from '../weather/wind';

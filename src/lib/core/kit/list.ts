@@ -2,7 +2,7 @@ import { catalogueType } from '../cloth/catalogue';
 import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
 import type { Client, Stage } from '../document/types';
 import { mostCounts, type Count } from './counting';
-import type { Finding } from '../judge/findings';
+import type { Finding } from '../document/finding';
 import type { PlannedStage } from '../plan/day-report';
 
 /** One line of a client's list. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
-import { PARTS } from '../cloth/parts';
+import { PARTS } from '../document/parts';
 import { clothOf, wearableThings } from '../cloth/things';
 import { FIBRES, type Bed, type Client, type Stage } from '../document/types';
 import { airInUse } from '../cloth/supply';

@@ -2,7 +2,8 @@ import { ROOFED } from '../weather/wind';
 import type { Cloth } from '../cloth/things';
 import type { CarriedThing } from '../plan/day-report';
 import type { Cell } from '../conditions/cells';
-import type { Finding, JudgedPhase } from '../judge/finding';
+import type { JudgedPhase } from '../judge/finding';
+import type { Finding } from '../document/finding';
 import { WET_FROM, type Wetness } from './overnight';
 import { reason } from '../document/reasons';
 

@@ -5,7 +5,7 @@ import { placementsOf, stackOf, type Stack } from '../cloth/stacks';
 import { clothOf } from '../cloth/things';
 import { changeBetween, changeCost, changePlace } from './change-cost';
 import { cellsOf } from '../conditions/cells';
-import type { Factor } from './legal-outfits';
+import type { Factor } from '../cloth/factors';
 
 const ORDER = [
 	'top-wool-mid',

@@ -1,25 +1,11 @@
 import { allStacks, placementsOf, stackOf, type Stack } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
 import { partsCovered } from '../cloth/catalogue';
-import type { Part } from '../cloth/parts';
+import type { Part } from '../document/parts';
 import { OPENING_FACTOR } from '../cloth/supply';
-import { WATER_GRADES } from '../weather/precipitation';
+import { WATER_GRADES } from '../document/weather';
 import type { Opening, WornThing } from '../document/types';
-
-/** Groups of things that are chosen side by side. The first three share the body's heat, the others stand alone. */
-export const FACTORS = ['trunk', 'legs', 'head', 'hands', 'feet', 'eyes'] as const;
-export type Factor = (typeof FACTORS)[number];
-
-/** Which factor a cloth is chosen in; null for what is not worn awake. */
-export function factorOf(cloth: Cloth): Factor | null {
-	if (covers(cloth, 'hands')) return 'hands';
-	if (covers(cloth, 'feet')) return 'feet';
-	if (covers(cloth, 'eyes')) return 'eyes';
-	const { trunk, arms, thighs, calves, head } = cloth.regions;
-	if (trunk + arms + thighs + calves + head === 0) return null;
-	if (thighs + calves > trunk + arms) return 'legs';
-	return trunk + arms > 0 && trunk + arms >= head ? 'trunk' : 'head';
-}
+import { type Factor, factorOf, FACTORS, kindOf } from '../cloth/factors';
 
 /** Underwear is worn whatever the weather and is not chosen. */
 const isUnderwear = (cloth: Cloth): boolean =>
@@ -41,9 +27,6 @@ export interface Wardrobe {
 const MOST_OUTFITS = 4000;
 const MOST_STACKS = 1500;
 
-/** Where a thing is worn, coarsely: 0 next to skin, 1 in the middle, 2 as the shell, 3 over everything. */
-export const kindOf = ({ positions: [low, high] }: Cloth): number =>
-	low <= 1 ? 0 : high === 5 ? 3 : low >= 4 ? 2 : 1;
 /** What is looked for first in a class: no cotton next to skin, water kept out by the shell, warmth elsewhere. */
 const promise = (cloth: Cloth): number =>
 	[

@@ -8,12 +8,12 @@ import {
 	daysLater,
 	inOrder,
 	nextStage,
-	phasesIn,
 	patternFrom,
 	shifted,
 	withKnown,
 	withPattern
 } from './edit-days';
+import { phasesIn } from '../document/sequence';
 
 let made = 0;
 const newId = (): string => `n-${++made}`;

@@ -1,10 +1,9 @@
 import type { KnownBase } from '../weather/climate';
 import { withNewIds } from './pattern';
 import type { Unfolded } from './pattern';
-import type { Phase, Sequence, Stage } from '../document/types';
+import type { Stage } from '../document/types';
 
 /** What planners do with the days of a trip. Nothing is changed in place. */
-
 const DAY_MS = 86_400_000;
 /** An ISO date so many days later. @throws RangeError when it is no date */
 export function daysLater(date: string, days: number): string {
@@ -15,10 +14,6 @@ export function daysLater(date: string, days: number): string {
 /** Days from one ISO date to another. */
 export const daysBetween = (from: string, to: string): number =>
 	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
-
-/** All phases of a sequence, those of its loops once. */
-export const phasesIn = (sequence: Sequence): Phase[] =>
-	sequence.flatMap((item) => (item.type === 'loop' ? phasesIn(item.sequence) : [item]));
 
 /**
  * The next day of a trip: it starts where the one before slept, and the air goes on as it was.

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { PLANNED, stageOf } from '../../../../tests/fixtures/make';
 import type { Phase, Stage } from '../document/types';
-import { cellsOf, rolledOut } from '../conditions/cells';
+import { cellsOf } from '../conditions/cells';
+import { rolledOut } from '../document/sequence';
 import { EXTRAS, PATTERNS } from '.';
 import { PACE_FACTORS, atPace, unfold, withNewIds, withPace } from './pattern';
 

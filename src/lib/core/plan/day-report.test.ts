@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
-import { PARTS, ROWS } from '../cloth/parts';
+import { ROWS } from '../document/parts';
+import { PARTS } from '../document/parts';
 import type { Client, FixedOutfit } from '../document/types';
 import { SWEAT_STEP_CLOMIN } from '../rules/objective';
 import { holdsWithoutOver } from '../judge/findings';
 import { listOf } from '../kit/list';
 import { personOf } from '../conditions/person';
 import { planStage } from './day-report';
-import { VERDICTS } from '../judge/verdicts';
+import { VERDICTS } from '../document/verdict';
 
 const KIT = [
 	'briefs',

@@ -10,13 +10,13 @@ import {
 	type PhaseRow
 } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
-import { PARTS } from '../cloth/parts';
+import { PARTS } from '../document/parts';
 import { ROOM_PER_SIZE, loftLeft, roomOver, tooTightBy } from '../cloth/squeeze';
 import { clothOf, covers } from '../cloth/things';
 import { cellAir } from '../heat/ledger';
 import { outfitClo, totalsOf, type Outfit } from '../cloth/worn';
 import { planStage } from './day-report';
-import { VERDICTS } from '../judge/verdicts';
+import { VERDICTS } from '../document/verdict';
 
 const FOOTWEAR = CATALOGUE.filter(({ properties }) => (properties.covers.feet ?? 0) >= 0.5);
 const socks = FOOTWEAR.filter(({ properties }) => properties.positions[1] <= 2).map(({ id }) => id);

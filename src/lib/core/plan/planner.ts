@@ -28,13 +28,14 @@ import {
 import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './trip-solver';
 import { finished } from '../search/steps';
-import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
+import { constraintsOf, idsOf } from './wishes';
+import { isSameWish } from '../document/wish';
+import { type Wish } from '../document/wish';
 
 /**
  * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
  * matters; and the days of it as pages show them.
  */
-
 export interface TripPlan {
 	problem: TripDays;
 	choice: TripChoice;

@@ -13,7 +13,8 @@ import { planTrip } from './planner';
 import { finished } from '../search/steps';
 import { solveWithRoom } from './pack-limit';
 import { TripSolver, type TripLevels } from './trip-solver';
-import { constraintsOf, type Wish } from './wishes';
+import { constraintsOf } from './wishes';
+import { type Wish } from '../document/wish';
 
 const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
 

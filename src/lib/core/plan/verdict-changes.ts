@@ -1,4 +1,6 @@
-import type { LimitedBy, PhaseVerdict, Verdict } from '../judge/verdicts';
+import type { PhaseVerdict } from '../judge/verdicts';
+import type { LimitedBy } from '../document/verdict';
+import type { Verdict } from '../document/verdict';
 import type { PlannedStage } from './day-report';
 
 /** What a phase was judged, in the little that a change is told by. */

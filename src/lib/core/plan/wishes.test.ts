@@ -8,7 +8,9 @@ import { TripPlanner } from './planner';
 import { finished } from '../search/steps';
 import { carriedOn, overfull } from './pack-limit';
 import { TripSolver } from './trip-solver';
-import { constraintsOf, idsOf, isSameWish, type Wish } from './wishes';
+import { constraintsOf, idsOf } from './wishes';
+import { isSameWish } from '../document/wish';
+import { type Wish } from '../document/wish';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-small']; // prettier-ignore
 const client = kitOf(KIT);

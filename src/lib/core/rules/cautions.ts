@@ -1,6 +1,6 @@
 import { WORK_WM2 } from '../body/effort';
 import type { Site, Stage } from '../document/types';
-import type { Part } from '../cloth/parts';
+import type { Part } from '../document/parts';
 import { noonElevationDeg } from '../weather/daylight';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import type { Cell } from '../conditions/cells';

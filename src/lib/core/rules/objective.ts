@@ -15,11 +15,6 @@ export const BLAME = {
 } as const;
 /** Debt is blamed in steps, Wh/m²: a hair's breadth of cold must not choose the clothes. */
 export const DEBT_STEP_WHM2 = 4;
-/** Over the neutral level by this much is warm, clo (our assumption). */
-export const WARM_MARGIN_CLO = 0.15;
-/** A stop that starts within so many minutes pays for the sweat of now, which then counts double. */
-export const BEFORE_STOP_MINUTES = 30;
-export const BEFORE_STOP_WEIGHT = 2;
 /**
  * Sweat counts in whole steps, clo·min: a hair's breadth of warmth must not change the clothes (our assumption). Two are a
  * fifth of a clo too much for ten minutes.

@@ -1,5 +1,5 @@
 import { covers, type Cloth } from '../cloth/things';
-import type { Part } from '../cloth/parts';
+import type { Part } from '../document/parts';
 import type { Feature, Fibre } from '../document/types';
 import type { Cell } from '../conditions/cells';
 import type { RuleId } from '../document/reasons';
@@ -7,7 +7,7 @@ import { isOut, isWaterproof } from '../conditions/needs';
 import { seenOn } from '../cloth/worn';
 import { preferencesOf } from './school-requirements';
 import type { Schools } from '../document/schools';
-import type { Severity } from '../judge/finding';
+import type { Severity } from '../document/finding';
 
 /** A thing and where in the stack it is worn. */
 export interface Worn {

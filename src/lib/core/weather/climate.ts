@@ -1,6 +1,6 @@
 import type { Ground, Origin, StageBase, BaseField, Weather } from '../document/types';
-import type { WetSpell } from './wet';
-import type { HeightForecast } from './stage-air';
+import type { WetSpell } from '../document/weather';
+import type { HeightForecast } from '../document/weather';
 
 /** A place that a climate service knows. */
 export interface ClimatePlace {

@@ -1,28 +1,13 @@
 import { clamp } from '../argument';
+import type { HeightForecast, Inversion } from '../document/weather';
 import { airTempAtAltitudeC } from './air';
 import { USUAL_DAWN_MIN, dayTempC } from './day-course';
 
-/** Cold air that lies in the valley on a clear, calm morning. */
-export interface Inversion {
-	/** top of the cold pool, m */
-	topM: number;
-	/** how much warmer it is at its top than on the valley floor at dawn, K */
-	warmerAtTopK: number;
-}
 /** How much warmer the top of a cold pool counts unless typed, K (our assumption). */
 export const USUAL_POOL_K = 4;
 /** An inversion holds until so long after dawn, and is gone so long after it, minutes (our assumption). */
 const POOL_HOLDS_MIN = 120;
 const POOL_GONE_MIN = 300;
-
-/** A forecast for one more height. */
-export interface HeightForecast {
-	altitudeM: number;
-	lowTempC: number;
-	highTempC: number;
-	/** at 10 m over open ground there; null when the forecast gives none */
-	wind10mKmh: number | null;
-}
 
 /** What the air of a stage is known by. */
 export interface StageAir {

@@ -1,11 +1,5 @@
-import { WETTING_SHARE, type Precipitation } from './precipitation';
-
-/** Rain or snow of one kind between two times, minutes after midnight, as it falls where the forecast holds. */
-export interface WetSpell {
-	fromMin: number;
-	toMin: number;
-	kind: Precipitation;
-}
+import { WETTING_SHARE } from './precipitation';
+import { type WetSpell, type Precipitation } from '../document/weather';
 
 /** Below this snow is dry, °C (our assumption). */
 export const DRY_SNOW_BELOW_C = -2;

@@ -1,18 +1,5 @@
 import { inRange } from '../argument';
-
-/** Where a phase is spent. `in` is heated, `cold-in` a roof without heating. */
-export const PLACES = [
-	'in',
-	'cold-in',
-	'tent',
-	'snow-hole',
-	'lee',
-	'forest',
-	'trees',
-	'slope',
-	'ridge'
-] as const;
-export type Place = (typeof PLACES)[number];
+import type { Place } from '../document/weather';
 
 /** Places with a roof: nothing falls there. */
 export const ROOFED: ReadonlySet<Place> = new Set<Place>(['in', 'cold-in', 'tent', 'snow-hole']);

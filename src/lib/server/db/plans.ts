@@ -1,5 +1,5 @@
 import type { PlanState, TripSummary } from '$lib/core/plan/told/summary';
-import type { Wish } from '$lib/core/plan/wishes';
+import type { Wish } from '$lib/core/document/wish';
 import { ConflictError, inTransaction, pool, rows, write, type Value } from './pool';
 
 /** What a guide wishes of one plan. */

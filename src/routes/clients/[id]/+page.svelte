@@ -3,7 +3,7 @@
 	import { catalogueType, type CatalogueType } from '$lib/core/cloth/catalogue';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
 	import { factOf } from '$lib/core/cloth/things';
-	import type { Part } from '$lib/core/cloth/parts';
+	import type { Part } from '$lib/core/document/parts';
 	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
 	import { reason } from '$lib/core/document/reasons';
 	import { STATE_WORDS, clo } from '$lib/formats/words';

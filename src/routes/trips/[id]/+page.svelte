@@ -3,7 +3,14 @@
 	import { onDestroy, tick } from 'svelte';
 	import type { ClimatePlace, KnownBase, MonthNormals } from '$lib/core/weather/climate';
 	import { threeWeathers, usualBase } from '$lib/core/weather/climate';
-	import { copyOfStage, daysBetween, inOrder, nextStage, shifted, withKnown } from '$lib/core/patterns/edit-days';
+	import {
+		copyOfStage,
+		daysBetween,
+		inOrder,
+		nextStage,
+		shifted,
+		withKnown
+	} from '$lib/core/patterns/edit-days';
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/rules/cautions';
 	import type { Cell } from '$lib/core/conditions/cells';

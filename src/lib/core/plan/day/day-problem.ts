@@ -14,12 +14,18 @@ import { OPENINGS } from '../../document/types';
 import { CLO_M2KW } from '../../units';
 import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './outfit-table';
 import { blameIn, changeTable, sweatIn, type Chain, type Judged } from '../../search/problem';
-import { changeBetween, changeCost, changePlace, ventCost, type Change, type ChangePlace } from '../../outfit/change-cost';
+import {
+	changeBetween,
+	changeCost,
+	changePlace,
+	ventCost,
+	type Change,
+	type ChangePlace
+} from '../../outfit/change-cost';
 import type { Cell } from '../../conditions/cells';
 import { blameOfUnmet, demandsOf } from '../../rules/requirements';
 import { cellAir, debtEndWhm2, type CellAir } from '../../heat/ledger';
 import {
-	BEFORE_STOP_MINUTES,
 	BLAME,
 	BOOTS_OFF_AFTER_MIN,
 	DEBT_STEP_WHM2,
@@ -29,10 +35,19 @@ import {
 } from '../../rules/objective';
 import { localCourse, type DebtSpan, type LocalCourse } from '../../heat/fingers-and-toes';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
-import { COVER_FELT_C, dexterityNeeded, isShod, isSocked, isTooClumsy, lensNeeded } from '../../conditions/needs';
+import {
+	COVER_FELT_C,
+	dexterityNeeded,
+	isShod,
+	isSocked,
+	isTooClumsy,
+	lensNeeded
+} from '../../conditions/needs';
 import { layersOf, outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Person } from '../../conditions/person';
-import type { Factor, Wardrobe } from '../../outfit/legal-outfits';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import type { Factor } from '$lib/core/cloth/factors';
+import { stopsSoonAfter } from '../../conditions/stops';
 
 /**
  * A day as chains of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
@@ -44,20 +59,6 @@ const GIVEN_CHANGE_COST = 1e5;
 
 /** A glove that is too warm by so much is not changed for it, clo (our assumption). */
 const GLOVE_SPARE_CLO = 0.6;
-
-/** Whether a stop or ride outdoors begins soon after each cell. */
-export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
-	return cells.map((_, k) => {
-		let passed = 0;
-		for (let next = k + 1; next < cells.length && passed <= BEFORE_STOP_MINUTES; next++) {
-			const cell = cells[next]!;
-			if (cell.heated) return false;
-			if (cell.kind === 'stop' || cell.kind === 'ride') return true;
-			passed += cell.minutes;
-		}
-		return false;
-	});
-}
 
 /** What all chains of one day share: cells, air, balance and the time of the stops. */
 export interface Day {

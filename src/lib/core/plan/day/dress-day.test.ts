@@ -8,11 +8,13 @@ import { mayOpen, opensBy } from './outfit-table';
 import { chooseOutfits, type StagePlan } from './dress-day';
 import { changePlace, ventCost } from '../../outfit/change-cost';
 import { cellsOf, type Cell } from '../../conditions/cells';
-import { stopsSoonAfter } from './day-problem';
+import { stopsSoonAfter } from '$lib/core/conditions/stops';
 import { outermost } from '../../cloth/worn';
 import { personOf } from '../../conditions/person';
 import { planStage } from '../day-report';
-import { FACTORS, factorOf, giveOutfit, givenWardrobe, wardrobeOf } from '../../outfit/legal-outfits';
+import { giveOutfit, givenWardrobe, wardrobeOf } from '../../outfit/legal-outfits';
+import { factorOf } from '$lib/core/cloth/factors';
+import { FACTORS } from '$lib/core/cloth/factors';
 
 const POOL = [
 	'top-wool-light',

@@ -11,17 +11,24 @@ import { blameOfUnmet, demandsOf } from '../../rules/requirements';
 import type { CellAir } from '../../heat/ledger';
 import {
 	BLAME,
-	BEFORE_STOP_WEIGHT,
 	MEMBRANE_MAX_PERMEABILITY,
 	MEMBRANE_SWEAT,
 	SHELL_OFF_AFTER_MIN,
 	countedSweat
 } from '../../rules/objective';
 import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
-import { BODY_FACTORS, Meetings, conductances, type BodyFactor, type Meeting, type Placed } from '../../outfit/layer-contacts';
+import {
+	BODY_FACTORS,
+	Meetings,
+	conductances,
+	type BodyFactor,
+	type Meeting,
+	type Placed
+} from '../../outfit/layer-contacts';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import type { Person } from '../../conditions/person';
 import type { Wardrobe } from '../../outfit/legal-outfits';
+import { sweatWeight } from '../../conditions/stops';
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface BodyTable {
@@ -99,12 +106,6 @@ export const mayOpen = (cell: Cell): boolean =>
 	cell.metabolicWm2 >= WORK_WM2 &&
 	cell.precipitation === 'dry' &&
 	cell.rainMinutes === 0;
-
-/** How much sweat counts in a cell: more before a stop, nothing where one starts warm and sheds. */
-export function sweatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
-	if (cell.isStart && schools.start === 'warm and shed') return 0;
-	return soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
-}
 
 /** One number for every stack of trunk, legs and head. */
 type PerStack = readonly [Float64Array, Float64Array, Float64Array];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, phaseOf, stageOf, tripOf, type PhaseRow } from '../../../../../tests/fixtures/make';
-import { PARTS } from '../../cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import { wearableThings } from '../../cloth/things';
 import type { Client, Stage, Weather } from '../../document/types';
 import { threeWeathers } from '../../weather/climate';

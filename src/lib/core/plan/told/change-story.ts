@@ -4,13 +4,12 @@ import { cellName } from '../../conditions/cells';
 import { isOut } from '../../conditions/needs';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import type { PlannedPhase, PlannedStage, Where } from '../day-report';
-import { factorOf } from '../../outfit/legal-outfits';
+import { factorOf } from '$lib/core/cloth/factors';
 
 /**
  * A day's changes as a guide would tell them: what goes on and off at which place, where it rides, what comes out when a
  * stop lasts longer, and what is different in the other weathers.
  */
-
 export const HOWS = ['over everything', 'over the harness', 'under the shell', 'plain'] as const;
 export interface PutOn {
 	thingId: string;

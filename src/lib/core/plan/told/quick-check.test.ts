@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { tryQuery, triedFrom, FIRST_TRY } from '../../../formats/try-link';
-import { PARTS } from '../../cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import { described, isThisAllRight, type CallAnswer } from './quick-check';
 import { finished } from '../../search/steps';
 import { tryIt } from './try-it';

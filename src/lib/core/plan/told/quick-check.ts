@@ -2,13 +2,13 @@ import { CATALOGUE, searchText, type CatalogueType } from '../../cloth/catalogue
 import { clothOf, wearableThings } from '../../cloth/things';
 import type { Client, Thing, Trip } from '../../document/types';
 import type { HittingSolver } from '../../search/hitting-set';
-import { factorOf, kindOf } from '../../outfit/legal-outfits';
+import { kindOf } from '$lib/core/cloth/factors';
+import { factorOf } from '$lib/core/cloth/factors';
 import { TripPlanner } from '../planner';
 import type { Progress } from '../trip-solver';
 import { isNotAllRight, tripSummary, worstPhase, type PhaseSummary, type TripSummary } from './summary';
 
 /** "Is this all right?": one thing, described in a few words, for one client and one trip. */
-
 export interface Described {
 	type: CatalogueType;
 	/** what the words say beyond the type */

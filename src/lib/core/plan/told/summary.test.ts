@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { priceSentence, priceWords, boundWords } from '../../../formats/plan-words';
-import { PARTS } from '../../cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import { planTrip } from '../planner';
 import { isNotAllRight, priceOf, tripSummary, worstPhase, type TripSummary } from './summary';
-import type { Wish } from '../wishes';
+import type { Wish } from '$lib/core/document/wish';
 
 const client = kitOf(
 	['briefs', 'top-wool-mid', 'fleece', 'fleece-thin', 'soft-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube'],

@@ -1,4 +1,7 @@
-import { VERDICTS, type LimitedBy, type PhaseVerdict, type Verdict } from '../../judge/verdicts';
+import { type PhaseVerdict } from '../../judge/verdicts';
+import { type LimitedBy } from '$lib/core/document/verdict';
+import { type Verdict } from '$lib/core/document/verdict';
+import { VERDICTS } from '$lib/core/document/verdict';
 import { verdictsOn, type TripPlan } from '../planner';
 
 /** One phase of a plan in the little that a list tells of it. */

@@ -1,10 +1,10 @@
 import { clamp } from '../../argument';
 import { catalogueType } from '../../cloth/catalogue';
-import { PARTS } from '../../cloth/parts';
+import { PARTS } from '$lib/core/document/parts';
 import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../document/types';
 import { courseOf, planStage, schooled, type PlannedStage } from '../day-report';
 import type { BodyCourse } from '../../heat/simulation';
-import type { Precipitation } from '../../weather/precipitation';
+import type { Precipitation } from '$lib/core/document/weather';
 
 /** What is moved on the page where anyone tries it. */
 export interface Tried {

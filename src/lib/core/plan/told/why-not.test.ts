@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { whyNotSentence } from '../../../formats/plan-words';
-import { phasesIn } from '../../patterns/edit-days';
+import { phasesIn } from '$lib/core/document/sequence';
 import { TripPlanner } from '../planner';
 import { finished } from '../../search/steps';
 import { isBetter } from '../trip-solver';

@@ -1,10 +1,10 @@
-import { factorOf, kindOf } from '../../outfit/legal-outfits';
+import { kindOf } from '$lib/core/cloth/factors';
+import { factorOf } from '$lib/core/cloth/factors';
 import type { TripPlan, TripPlanner } from '../planner';
 import { isBetter, type Progress } from '../trip-solver';
-import type { Wish } from '../wishes';
+import type { Wish } from '$lib/core/document/wish';
 
 /** Why a thing stays at home: the plan with it, worn where that costs least. */
-
 export interface Place {
 	stageId: string;
 	phaseId: string;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { VERDICTS } from '$lib/core/judge/verdicts';
+	import { VERDICTS } from '$lib/core/document/verdict';
 	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/plan/told/summary';
 	import { phaseWords, whereWords } from '$lib/formats/plan-words';
 	import { massWords } from '$lib/formats/units';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Count } from '$lib/core/kit/counting';
-	import type { Finding } from '$lib/core/judge/findings';
+	import type { Finding } from '$lib/core/document/finding';
 	import { longDate } from '$lib/formats/words';
 	import { textInUnits } from '$lib/formats/units';
 	import { readerUnits } from '$lib/ui/reader-units';

@@ -4,7 +4,7 @@
 	import { courseOf } from '$lib/core/plan/day-report';
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
-	import type { Wish } from '$lib/core/plan/wishes';
+	import type { Wish } from '$lib/core/document/wish';
 	import { boundWords, phaseWords, priceSentence, whyNotSentence, whereWords } from '$lib/formats/plan-words';
 	import { longDate, shortName } from '$lib/formats/words';
 	import { textInUnits } from '$lib/formats/units';
