@@ -153,7 +153,7 @@ export const benchmarks = (): Benchmark[] => [
 		}
 	},
 	{
-		name: 'the simulated body, 10 000 minutes with sweat in the layers (a million a second are 10 ms)',
+		name: 'the simulated body, 10 000 minutes with overheat in the layers (a million a second are 10 ms)',
 		unit: 'ms',
 		perRun: 1,
 		rounds: 40,

@@ -3,7 +3,7 @@
 	import { navigating, page } from '$app/state';
 	import GoTo from '$lib/ui/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
-	import TheCall from '$lib/ui/TheCall.svelte';
+	import QuickCheck from '$lib/ui/QuickCheck.svelte';
 	import ThemeSwitch from '$lib/ui/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/UnitsMenu.svelte';
 
@@ -44,7 +44,7 @@
 	</nav>
 	<ThemeSwitch />
 	<UnitsMenu />
-	<TheCall />
+	<QuickCheck />
 	<GoTo />
 </header>
 <p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>

@@ -14,7 +14,7 @@ import {
 	clock,
 	degrees,
 	duration,
-	ladderWords,
+	coverageWords,
 	longDate,
 	shortName,
 	signed,
@@ -223,7 +223,7 @@ describe('words', () => {
 		['not needed', false, 'not needed']
 	] as const)('a ladder cell that is %s (full: %s): %s', (state, full, words) => {
 		expect(
-			ladderWords(
+			coverageWords(
 				{ row: 'torso', state, thingIds: [], trouble: null, reasons: [] },
 				['Top', 'Fleece', 'Coat'],
 				full

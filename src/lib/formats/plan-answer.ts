@@ -3,7 +3,10 @@ import type { Band } from '../core/heat/debt';
 import type { Client, Stage, WornThing } from '../core/document/types';
 import { mostCounts, type Count } from '../core/kit/counting';
 import type { Finding } from '../core/document/finding';
-import { courseOf, type CarriedThing, type PlannedPhase, type PlannedStage } from '../core/plan/day-report';
+import { simulationOf } from '../core/plan/day-report';
+import { type PlannedStage } from '$lib/core/kit/planned-day';
+import { type PlannedPhase } from '$lib/core/kit/planned-day';
+import { type CarriedThing } from '$lib/core/kit/pack';
 import type { Pack } from '../core/kit/pack';
 import type { LimitedBy } from '$lib/core/document/verdict';
 import type { Verdict } from '$lib/core/document/verdict';
@@ -83,7 +86,7 @@ export const planAnswer = (
 		levels,
 		proven,
 		morning,
-		moments: courseOf(phases, client).moments.map(({ phase, ...moment }) => ({
+		moments: simulationOf(phases, client).moments.map(({ phase, ...moment }) => ({
 			...moment,
 			phaseId: phases[phase]!.cell.phaseId,
 			round: phases[phase]!.cell.round

@@ -1,6 +1,6 @@
 import { phasesIn } from '$lib/core/document/sequence';
 import type { Trip, Weather } from '../core/document/types';
-import type { Where } from '../core/plan/day-report';
+import type { Where } from '$lib/core/kit/pack';
 import type { Price, PhaseSummary, TripSummary } from '../core/plan/told/summary';
 import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/told/change-story';
 import type { Place } from '../core/plan/told/why-not';
@@ -167,7 +167,7 @@ const more = (value: number, unit: string, units: string): string =>
 	`${Math.abs(value)} ${Math.abs(value) === 1 ? unit : units} ${value > 0 ? 'more' : 'fewer'}`;
 
 /** What a wish costs: minutes held, changes, grams. */
-export function priceWords({ phases, changes, massG, sweat }: Price): string[] {
+export function priceWords({ phases, changes, massG, overheat }: Price): string[] {
 	const told = phases
 		.slice(0, 3)
 		.map(({ now, before, worse }) => `${worse ? '' : 'better: '}${phaseWords(now)} (was ${before.verdict})`);
@@ -176,8 +176,8 @@ export function priceWords({ phases, changes, massG, sweat }: Price): string[] {
 		...told,
 		...(rest > 0 ? [`and ${rest} more phases`] : []),
 		...(Math.abs(changes) >= 0.1 ? [more(Math.round(changes * 10) / 10, 'change', 'changes')] : []),
-		...(Math.abs(sweat) >= 10 && phases.length === 0
-			? [sweat > 0 ? 'a little more sweat' : 'a little less sweat']
+		...(Math.abs(overheat) >= 10 && phases.length === 0
+			? [overheat > 0 ? 'a little more sweat' : 'a little less sweat']
 			: []),
 		...(massG === 0 ? [] : [`${Math.abs(massG)} g ${massG > 0 ? 'heavier' : 'lighter'}`])
 	];

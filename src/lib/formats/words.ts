@@ -13,8 +13,8 @@ import type {
 } from '../core/document/types';
 import type { Moment } from '../core/heat/simulation';
 import { cellName, type Cell } from '../core/conditions/cells';
-import type { LadderCell } from '../core/judge/coverage';
-import type { Where } from '../core/plan/day-report';
+import type { CoverageCell } from '../core/judge/coverage';
+import type { Where } from '$lib/core/kit/pack';
 import type { ReasonKind } from '../core/certainty';
 import type { PhaseVerdict } from '../core/judge/verdicts';
 import type { Verdict } from '$lib/core/document/verdict';
@@ -289,7 +289,7 @@ export const verdictClass = (verdict: Verdict): string =>
  * @param names of what is there, from the skin out
  * @param full names everything; otherwise the outermost and how many are under it
  */
-export function ladderWords(cell: LadderCell, names: readonly string[], full: boolean): string {
+export function coverageWords(cell: CoverageCell, names: readonly string[], full: boolean): string {
 	const top = names.at(-1) ?? '';
 	const covered = full
 		? [...names].reverse().join(' over ')

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { area, line, scaleLinear } from 'd3';
-	import { SOAKED_SHARE, type BodyCourse, type BodyMinute } from '$lib/core/heat/simulation';
-	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import { SOAKED_SHARE, type SimulatedDay, type BodyMinute } from '$lib/core/heat/simulation';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { withUnit } from '$lib/formats/units';
 	import { clock, momentSentence } from '$lib/formats/words';
 	import { columnEdges } from './plan-columns';
@@ -9,7 +9,7 @@
 	import { why } from './why.svelte';
 
 	interface Props {
-		course: BodyCourse;
+		course: SimulatedDay;
 		phases: readonly PlannedPhase[];
 		widths: readonly number[];
 		gutter: number;

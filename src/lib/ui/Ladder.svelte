@@ -2,9 +2,10 @@
 	import { ROW_NAMES } from '$lib/core/cloth/parts';
 	import { type Row } from '$lib/core/document/parts';
 	import { ROWS } from '$lib/core/document/parts';
-	import type { LadderCell } from '$lib/core/judge/coverage';
-	import type { PlannedPhase, Where } from '$lib/core/plan/day-report';
-	import { WHERE_WORDS, ladderWords } from '$lib/formats/words';
+	import type { CoverageCell } from '$lib/core/judge/coverage';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
+	import type { Where } from '$lib/core/kit/pack';
+	import { WHERE_WORDS, coverageWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
 	import { massWords, tempWords } from '$lib/formats/units';
 	import { WATER_AND_FOOD } from '$lib/core/kit/pack';
@@ -32,13 +33,13 @@
 	const nights = $derived(phases.some(({ cell }) => cell.kind === 'sleep'));
 	const rows = $derived(ROWS.filter((row) => row !== 'sleep' || nights));
 
-	function cellTone(phase: PlannedPhase, { state, thingIds }: LadderCell): string {
+	function cellTone(phase: PlannedPhase, { state, thingIds }: CoverageCell): string {
 		if (state === 'missing' || state === 'not asked' || state === 'not needed')
 			return state.replace(' ', '-');
 		const top = phase.outfit.filter(({ cloth }) => thingIds.includes(cloth.thingId)).at(-1);
 		return top ? toneOf(top) : 'skin';
 	}
-	const withTrouble = (words: string, { trouble }: LadderCell): string =>
+	const withTrouble = (words: string, { trouble }: CoverageCell): string =>
 		trouble ? `${words}: ${trouble}` : words;
 	const CHARACTER_PX = 6.3;
 	const fits = (run: Run): boolean =>
@@ -48,10 +49,10 @@
 	function runsOf(row: Row): Run[] {
 		const runs: Run[] = [];
 		phases.forEach((phase, k) => {
-			const cell = phase.ladder.find((one) => one.row === row)!;
+			const cell = phase.coverage.find((one) => one.row === row)!;
 			const worn = cell.thingIds.map((id) => names.get(id) ?? '');
-			const words = withTrouble(ladderWords(cell, worn, true), cell);
-			const short = withTrouble(ladderWords(cell, worn, false), cell);
+			const words = withTrouble(coverageWords(cell, worn, true), cell);
+			const short = withTrouble(coverageWords(cell, worn, false), cell);
 			const tone =
 				cell.trouble === 'short' || cell.trouble === 'nothing suffices' || cell.trouble === 'wet through'
 					? 'missing'
@@ -85,7 +86,7 @@
 	function open(row: number, run: Run): void {
 		at = { row, k: run.from };
 		const phase = phases[run.from]!;
-		const cell = phase.ladder.find((one) => one.row === run.row)!;
+		const cell = phase.coverage.find((one) => one.row === run.row)!;
 		const local = run.row === 'hands' ? phase.fingers : run.row === 'feet' ? phase.toes : null;
 		why.open({
 			title: `${ROW_NAMES[run.row]}, ${phase.cell.name}`,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { ClothFunction } from '$lib/core/document/types';
-	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { reason } from '$lib/core/document/reasons';
 	import { clo, verdictSentence } from '$lib/formats/words';
 	import { columnEdges } from './plan-columns';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { cellName } from '$lib/core/conditions/cells';
-	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 	import { factorOf } from '$lib/core/cloth/factors';

@@ -2,7 +2,8 @@
 	import type { Client } from '$lib/core/document/types';
 	import { cellName } from '$lib/core/conditions/cells';
 	import { personOf } from '$lib/core/conditions/person';
-	import type { courseOf, PlannedPhase } from '$lib/core/plan/day-report';
+	import type { simulationOf } from '$lib/core/plan/day-report';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, verdictSentence, verdictTag } from '$lib/formats/words';
 	import BodyStrip from './BodyStrip.svelte';
@@ -16,7 +17,7 @@
 
 	interface Props {
 		phases: readonly PlannedPhase[];
-		course: ReturnType<typeof courseOf>;
+		course: ReturnType<typeof simulationOf>;
 		/** the same day in other weathers */
 		others: readonly (readonly PlannedPhase[])[];
 		names: ReadonlyMap<string, string>;

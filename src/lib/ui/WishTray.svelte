@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Thing } from '$lib/core/document/types';
-	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { TripSummary } from '$lib/core/plan/told/summary';
 	import { isSameWish } from '$lib/core/document/wish';
 	import { type Wish } from '$lib/core/document/wish';

@@ -1,4 +1,4 @@
-import type { PlannedPhase } from '$lib/core/plan/day-report';
+import type { PlannedPhase } from '$lib/core/kit/planned-day';
 
 /** Narrowest column in which a phase can be read with ease, and at all, px. */
 const NARROW = 72;

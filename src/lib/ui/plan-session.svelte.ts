@@ -1,5 +1,5 @@
 import type { Client, Trip } from '$lib/core/document/types';
-import type { PlannedStage } from '$lib/core/plan/day-report';
+import type { PlannedStage } from '$lib/core/kit/planned-day';
 import type { Price, TripSummary } from '$lib/core/plan/told/summary';
 import type { Place } from '$lib/core/plan/told/why-not';
 import type { Wish } from '$lib/core/document/wish';

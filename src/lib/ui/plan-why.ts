@@ -1,7 +1,7 @@
 import type { Client } from '$lib/core/document/types';
 import { holdsWithoutOver } from '$lib/core/judge/findings';
 import { personOf } from '$lib/core/conditions/person';
-import type { PlannedPhase } from '$lib/core/plan/day-report';
+import type { PlannedPhase } from '$lib/core/kit/planned-day';
 import { reason } from '$lib/core/document/reasons';
 import { clo, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 import type { Why } from './why.svelte';

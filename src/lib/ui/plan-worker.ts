@@ -1,7 +1,8 @@
 import { changedVerdicts, type VerdictChange } from '$lib/core/plan/verdict-changes';
 import { foulStage } from '$lib/core/conditions/cells';
 import type { Wetness } from '$lib/core/kit/overnight';
-import { planStage, wetBefore, type PlannedStage } from '$lib/core/plan/day-report';
+import { planStage, wetBefore } from '$lib/core/plan/day-report';
+import { type PlannedStage } from '$lib/core/kit/planned-day';
 import type { Client, Site, Stage, Weather } from '$lib/core/document/types';
 
 /** One side of a comparison: stages in one weather. */

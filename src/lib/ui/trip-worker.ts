@@ -1,6 +1,6 @@
 import wasmUrl from 'highs/runtime?url';
 import type { Client, Trip } from '$lib/core/document/types';
-import type { PlannedStage } from '$lib/core/plan/day-report';
+import type { PlannedStage } from '$lib/core/kit/planned-day';
 import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core/plan/planner';
 import type { Progress } from '$lib/core/plan/trip-solver';
 import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/plan/told/summary';

@@ -25,7 +25,7 @@
 	import { toneOf } from '$lib/ui/tone';
 	import { why } from '$lib/ui/why.svelte';
 	import { reason } from '$lib/core/document/reasons';
-	import type { PlannedPhase } from '$lib/core/plan/day-report';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 
 	const units = $derived(readerUnits());
 	let tried = $state<Tried>(triedFrom(page.url.searchParams));

@@ -1,6 +1,19 @@
-import { CAREFUL_MARKS, USUAL_MARKS, type DebtMarks } from '../heat/debt';
 import type { Client } from '../document/types';
 import { schoolsOf, type Schools } from '../document/schools';
+
+/** Credit of warmth that work leaves for the next stop, Wh/m² (our assumption). */
+export const CREDIT_FLOOR_WHM2 = -20;
+
+/** Two marks on the debt: up to `right` comfortable, up to `hold` it holds but feels cold. */
+export interface DebtMarks {
+	rightWhm2: number;
+	holdWhm2: number;
+	floorWhm2: number;
+}
+/** The standard's 40 Wh/m² below neutral and below minimal. Source: ISO 11079 limit, counted from both levels. */
+export const USUAL_MARKS: DebtMarks = { rightWhm2: 40, holdWhm2: 70, floorWhm2: CREDIT_FLOOR_WHM2 };
+/** One level more careful: children, age, pregnancy, poor circulation, medicines (our assumption). */
+export const CAREFUL_MARKS: DebtMarks = { rightWhm2: 20, holdWhm2: 35, floorWhm2: 0 };
 
 /** What the computation knows of a client's body. */
 export interface Person {

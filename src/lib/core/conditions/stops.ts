@@ -14,8 +14,8 @@ export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
 		return false;
 	});
 }
-/** How much sweat counts in a cell: more before a stop, nothing where one starts warm and sheds. */
-export function sweatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
+/** how much overheating counts in a cell: more before a stop, nothing where one starts warm and sheds. */
+export function overheatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
 	if (cell.isStart && schools.start === 'warm and shed') return 0;
 	return soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
 }

@@ -11,9 +11,10 @@ import {
 import { PARTS } from './parts';
 import type { Stage } from './types';
 import { mostCounts } from '../kit/counting';
-import { planStage, schooled, type PlannedStage } from '../plan/day-report';
+import { planStage, schooled } from '../plan/day-report';
+import { type PlannedStage } from '../kit/planned-day';
 import { planDocument } from '../plan/planner';
-import { PREFERENCES } from '../rules/school-requirements';
+import { SCHOOL_REQUIREMENTS } from '../rules/school-requirements';
 import {
 	OUR_SCHOOLS,
 	SCHOOLS,
@@ -47,10 +48,10 @@ function planned({ rows, base, kit }: Day, schools: SomeSchools): PlannedStage {
 /** What one sees of a plan: what is worn when, the verdicts and the findings. */
 const seen = ({ phases, findings }: PlannedStage): string =>
 	JSON.stringify([
-		phases.map(({ outfit, verdict, ladder }) => [
+		phases.map(({ outfit, verdict, coverage }) => [
 			outfit.map(({ cloth, position }) => `${cloth.thingId}@${position}`),
 			verdict,
-			ladder.map(({ state }) => state)
+			coverage.map(({ state }) => state)
 		]),
 		findings.map(({ message }) => message)
 	]);
@@ -95,7 +96,7 @@ describe('schools', () => {
 	});
 	it('have a case for every choice that a preference serves', () => {
 		const tried = new Set(SEEN.map(([id, choice]) => `${id} ${choice}`));
-		for (const { school, choice } of PREFERENCES) expect(tried).toContain(`${school} ${choice}`);
+		for (const { school, choice } of SCHOOL_REQUIREMENTS) expect(tried).toContain(`${school} ${choice}`);
 	});
 	it('of the client go before the trip’s, before the house’s, before ours', () => {
 		expect(

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-	CAREFUL_MARKS,
 	balancePair,
 	bandOf,
 	debtAfterHeatedWhm2,
@@ -10,6 +9,7 @@ import {
 	minutesUntilDebt,
 	type LossPair
 } from './debt';
+import { CAREFUL_MARKS } from '../conditions/person';
 
 const losses = fc
 	.record({

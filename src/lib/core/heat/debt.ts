@@ -9,24 +9,12 @@ import {
 	type BalanceTerms,
 	type Exposure
 } from '../body/heat-balance';
+import { CREDIT_FLOOR_WHM2, USUAL_MARKS, type DebtMarks } from '../conditions/person';
 
 /** Heat between neutral and minimal skin, Wh/m² (our assumption). */
 export const NEUTRAL_TO_MINIMAL_WHM2 = 30;
-/** Warmth that work leaves for the next stop, Wh/m² below neutral (our assumption). */
-export const CREDIT_FLOOR_WHM2 = -20;
 /** A debt falls by this much a minute in a heated place, Wh/m² (our assumption). */
 export const HEATED_RECOVERY_WHM2_PER_MIN = 2;
-
-/** Two marks on the debt: up to `right` comfortable, up to `hold` it holds but feels cold. */
-export interface DebtMarks {
-	rightWhm2: number;
-	holdWhm2: number;
-	floorWhm2: number;
-}
-/** The standard's 40 Wh/m² below neutral and below minimal. Source: ISO 11079 limit, counted from both levels. */
-export const USUAL_MARKS: DebtMarks = { rightWhm2: 40, holdWhm2: 70, floorWhm2: CREDIT_FLOOR_WHM2 };
-/** One level more careful: children, age, pregnancy, poor circulation, medicines (our assumption). */
-export const CAREFUL_MARKS: DebtMarks = { rightWhm2: 20, holdWhm2: 35, floorWhm2: 0 };
 
 /** Heat loss of one outfit in one phase at both levels, W/m². */
 export interface LossPair {

@@ -1,7 +1,8 @@
 import { inRange } from '../argument';
 import { cloFromM2kw } from '../units';
 import { frostbiteClass, windChillC, type FrostbiteClass } from '../weather/wind';
-import { USUAL_MARKS, balancePair, bandOf } from './debt';
+import { balancePair, bandOf } from './debt';
+import { USUAL_MARKS } from '../conditions/person';
 import { METHOD_MAX_WM2, METHOD_MIN_WM2, pumpingSpeedMs } from '../body/effort';
 import {
 	METHOD_MAX_AIR_C,

@@ -9,9 +9,9 @@ import {
 	type PhaseRow
 } from '../../../../tests/fixtures/make';
 import { clothOf } from '../cloth/things';
-import { bodyCourse, SOAKED_SHARE, type BodyCourse, type WornPhase } from './simulation';
+import { simulateDay, SOAKED_SHARE, type SimulatedDay, type WornPhase } from './simulation';
 import { cellsOf } from '../conditions/cells';
-import { courseOf, planStage } from '../plan/day-report';
+import { simulationOf, planStage } from '../plan/day-report';
 
 const worn = (typeIds: readonly string[]): WornPhase['outfit'] =>
 	typeIds
@@ -27,9 +27,9 @@ function dayOf(
 	rows: readonly PhaseRow[],
 	tops: readonly (readonly string[])[],
 	base: BaseRow = {}
-): BodyCourse {
+): SimulatedDay {
 	const cells = cellsOf(stageOf(rows, base), PLANNED);
-	return bodyCourse(
+	return simulateDay(
 		cells.map((cell, k) => ({
 			cell,
 			outfit: worn([...tops[k]!, ...UNDER]),
@@ -41,7 +41,7 @@ function dayOf(
 }
 const CLIMB: PhaseRow = ['move', 90, 280, 'slope'];
 const STAND: PhaseRow = ['stop', 40, 80, 'ridge'];
-const endOf = (course: BodyCourse): BodyCourse['minutes'][number] => course.minutes.at(-1)!;
+const endOf = (course: SimulatedDay): SimulatedDay['minutes'][number] => course.minutes.at(-1)!;
 
 describe('the simulated day', () => {
 	const TOP = ['top-synthetic', 'fleece'];
@@ -92,7 +92,7 @@ describe('the simulated day', () => {
 				{ cloth: { ...shell, vapourResistance }, position: 4, opening: 'closed' as const }
 			];
 			const phase = { cell: cell!, outfit, opening: 1, wetThrough: false };
-			return endOf(bodyCourse([phase], { holdWhm2: 70, atHand: () => [] })).soaked;
+			return endOf(simulateDay([phase], { holdWhm2: 70, atHand: () => [] })).soaked;
 		};
 		expect(soakedIn(1000)).toBeGreaterThan(soakedIn(10));
 		expect(soakedIn(30)).toBeGreaterThan(soakedIn(10));
@@ -128,7 +128,7 @@ describe('the simulated day', () => {
 	});
 	it('is soaked where rain is through, whatever the sweat', () => {
 		const [cell] = cellsOf(stageOf([['move', 60, 175, 'slope']], { airTempC: 6 }), PLANNED);
-		const [first] = bodyCourse(
+		const [first] = simulateDay(
 			[{ cell: cell!, outfit: worn(['top-wool-mid', ...UNDER]), opening: 1, wetThrough: true }],
 			{ holdWhm2: 70, atHand: () => [] }
 		).moments;
@@ -161,7 +161,7 @@ describe('the simulated day', () => {
 	it('follows a planned day', () => {
 		const client = kitOf(['top-synthetic', 'fleece', 'coat-synthetic', 'hard-shell', ...UNDER]);
 		const { phases } = planStage(stageOf([CLIMB, STAND], { airTempC: -8 }), PLANNED, client);
-		const course = courseOf(phases, client);
+		const course = simulationOf(phases, client);
 		expect(course.minutes).toHaveLength(130);
 		expect(Math.max(...course.minutes.map(({ soaked }) => soaked))).toBeLessThan(SOAKED_SHARE);
 	});

@@ -70,7 +70,7 @@ export interface Moment {
 	thenMinute: number | null;
 	reasons: Reason[];
 }
-export interface BodyCourse {
+export interface SimulatedDay {
 	minutes: BodyMinute[];
 	moments: Moment[];
 }
@@ -204,7 +204,7 @@ function remedyFor(
  * verdicts rest on the ledger of heat debt. What-ifs take no time and nights are left out.
  * @param phases in order, each with what is worn
  */
-export function bodyCourse(phases: readonly WornPhase[], { holdWhm2, atHand }: DayQuestion): BodyCourse {
+export function simulateDay(phases: readonly WornPhase[], { holdWhm2, atHand }: DayQuestion): SimulatedDay {
 	const minutes: BodyMinute[] = [];
 	const moments: Moment[] = [];
 	let carried: Carried | null = null;

@@ -2,7 +2,7 @@ import { PARTS_OF_ROW } from '../cloth/parts';
 import { type Row } from '../document/parts';
 import { ROWS } from '../document/parts';
 import { type Part } from '../document/parts';
-import { clothOf, covers, type Cloth } from '../cloth/things';
+import { covers, type Cloth } from '../cloth/things';
 import type { Client } from '../document/types';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { regionTotalM2kw } from '../cloth/supply';
@@ -18,7 +18,7 @@ export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not ne
 export type RowState = (typeof ROW_STATES)[number];
 
 /** One cell of the ladder: what covers a part in a phase, or what is missing, or why nothing is needed. */
-export interface LadderCell {
+export interface CoverageCell {
 	row: Row;
 	state: RowState;
 	thingIds: string[];
@@ -100,32 +100,16 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 	}
 }
 
-const inRow = (cloth: Cloth, row: Row): boolean =>
+export const inRow = (cloth: Cloth, row: Row): boolean =>
 	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
 
-/** The rows for which anybody has said anything about what a client has. */
-export function answeredRows(client: Client): Set<Row> {
-	const known = client.things
-		.filter(
-			({ deletedAt, quantity }) =>
-				deletedAt === null && (quantity.state === 'has' || quantity.state === 'has not')
-		)
-		.map(clothOf);
-	return new Set(
-		ROWS.filter((row) => {
-			const parts = PARTS_OF_ROW[row];
-			const answered = parts.length > 0 && parts.every((part) => client.answeredParts.includes(part));
-			return answered || known.some((cloth) => inRow(cloth, row));
-		})
-	);
-}
 const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep'];
 
 /**
  * The ladder of one phase, head to toe, without an empty cell.
  * @param answered rows of which anybody has said anything
  */
-export function ladderOf(phase: PhaseVerdict, client: Client, answered: ReadonlySet<Row>): LadderCell[] {
+export function coverageOf(phase: PhaseVerdict, client: Client, answered: ReadonlySet<Row>): CoverageCell[] {
 	const schools = schoolsOf(client.schools);
 	return ROWS.map((row) => {
 		const need = needOf(row, phase, schools);

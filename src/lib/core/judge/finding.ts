@@ -1,12 +1,12 @@
 import type { Cloth } from '../cloth/things';
 import type { Client } from '../document/types';
-import type { LadderCell } from './coverage';
+import type { CoverageCell } from './coverage';
 import type { Person } from '../conditions/person';
 import type { PhaseVerdict } from './verdicts';
 import type { Finding } from '../document/finding';
 
 export interface JudgedPhase extends PhaseVerdict {
-	ladder: LadderCell[];
+	coverage: CoverageCell[];
 }
 
 /** What the rules of one stage and weather look at. */

@@ -160,7 +160,7 @@ const tooWarm: FindingRule = (facts) =>
 const gaps: FindingRule = (facts) => {
 	const found = new Map<Row, Finding>();
 	for (const phase of facts.phases) {
-		for (const { row, state, reasons } of phase.ladder) {
+		for (const { row, state, reasons } of phase.coverage) {
 			if ((state !== 'missing' && state !== 'not asked') || found.has(row)) continue;
 			const missing = state === 'missing';
 			const name = ROW_NAMES[row].toLowerCase();

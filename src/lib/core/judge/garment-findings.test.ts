@@ -11,7 +11,7 @@ import { CATALOGUE } from '../cloth/catalogue';
 import { PARTS } from '../document/parts';
 import { wearableThings } from '../cloth/things';
 import type { Client, FixedOutfit, Mark, Stage, Thing } from '../document/types';
-import { DEMANDS } from '../rules/requirements';
+import { REQUIREMENTS } from '../rules/requirements';
 import { GARMENT_RULES } from './garment-findings';
 import { planStage } from '../plan/day-report';
 
@@ -273,9 +273,9 @@ describe('what garments do to one another and to the day', () => {
 	});
 	it('has a case for every demand and every rule', () => {
 		const tried = new Set(CASES.map(([code]) => code));
-		for (const { rule } of DEMANDS) expect(tried).toContain(rule);
+		for (const { rule } of REQUIREMENTS) expect(tried).toContain(rule);
 		const ruled = Object.keys(GARMENT_RULES).filter(
-			(rule) => !['unmetDemands', 'bagUnclear', 'access'].includes(rule)
+			(rule) => !['unmetRequirements', 'bagUnclear', 'access'].includes(rule)
 		);
 		for (const rule of ruled) expect(tried).toContain(rule);
 	});

@@ -5,14 +5,14 @@ import { balancePair } from '../heat/debt';
 import { WORK_WM2 } from '../body/effort';
 import type { Mark } from '../document/types';
 import type { Cell } from '../conditions/cells';
-import { DEMANDS, demandsOf } from '../rules/requirements';
+import { REQUIREMENTS, requirementsOf } from '../rules/requirements';
 import { at, firstRounds, whole, type FindingRule, type StageFacts } from './finding';
 import { type Finding } from '../document/finding';
 import { HIGH_LIGHT_M, isOut, isWaterproof } from '../conditions/needs';
 import { outermost } from '../cloth/worn';
 import { cellAir, debtCourse } from '../heat/ledger';
 import type { Person } from '../conditions/person';
-import { preferencesOf } from '../rules/school-requirements';
+import { schoolRequirementsOf } from '../rules/school-requirements';
 import { reason, type RuleId } from '../document/reasons';
 import type { PhaseVerdict } from './verdicts';
 
@@ -48,8 +48,8 @@ function firstAtFault(
 }
 
 /** What phases demand of what is worn, once for each demand and thing. */
-const unmetDemands: FindingRule = (facts) =>
-	[...DEMANDS, ...preferencesOf(facts.person.schools)].flatMap((demand) => {
+const unmetRequirements: FindingRule = (facts) =>
+	[...REQUIREMENTS, ...schoolRequirementsOf(facts.person.schools)].flatMap((demand) => {
 		const { rule, part, severity, factor } = demand;
 		if (severity === null) return [];
 		return firstAtFault(
@@ -58,7 +58,9 @@ const unmetDemands: FindingRule = (facts) =>
 			part,
 			severity,
 			({ cell, outfit }) =>
-				demandsOf(cell, factor, facts.person.schools).includes(demand) ? demand.unmet(outfit, cell) : null,
+				requirementsOf(cell, factor, facts.person.schools).includes(demand)
+					? demand.unmet(outfit, cell)
+					: null,
 			(_, cloth) => demand.says(cloth.name)
 		);
 	});
@@ -484,7 +486,7 @@ const frozenFilter: FindingRule = (facts) => {
 };
 
 export const GARMENT_RULES: Readonly<Record<string, FindingRule>> = {
-	unmetDemands,
+	unmetRequirements,
 	squeezed,
 	sockHeight,
 	wetCuff,

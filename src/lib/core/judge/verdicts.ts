@@ -9,9 +9,9 @@ import { PARTS_OF_ROW, regionCoverage } from '../cloth/parts';
 import { type Row } from '../document/parts';
 import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
 import { covers, type Cloth } from '../cloth/things';
-import { sweatWeight } from '../conditions/stops';
+import { overheatWeight } from '../conditions/stops';
 import { stopsSoonAfter } from '../conditions/stops';
-import { countedSweat } from '../rules/objective';
+import { countedOverheat } from '../rules/objective';
 import { BEFORE_STOP_MINUTES } from '../conditions/stops';
 import type { Cell } from '../conditions/cells';
 import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from '../heat/ledger';
@@ -104,7 +104,7 @@ function warmVerdict(
 ): Pick<Candidate, 'verdict' | 'reasons'> | null {
 	const limitClo = air.tooWarmAboveClo + person.offsetClo;
 	const tooMuchClo = Math.max(0, clo - limitClo);
-	if (countedSweat(tooMuchClo * cell.minutes * sweatWeight(cell, soon, person)) === 0) return null;
+	if (countedOverheat(tooMuchClo * cell.minutes * overheatWeight(cell, soon, person)) === 0) return null;
 	const values: [string, number, string][] = [
 		['worn', clo, 'clo'],
 		['too warm above', Math.max(0, limitClo), 'clo'],

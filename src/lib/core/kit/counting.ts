@@ -3,8 +3,8 @@ import type { Row } from '../document/parts';
 import { clamp } from '../argument';
 import type { Bed, Client, Stage } from '../document/types';
 import { ROOFED } from '../weather/wind';
-import { answeredRows } from '../judge/coverage';
-import type { PlannedStage } from '../plan/day-report';
+import { answeredRows } from '../judge/wearer';
+import type { PlannedStage } from './planned-day';
 import { reason, type Reason } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
 

@@ -3,7 +3,7 @@ import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
 import type { Client, Stage } from '../document/types';
 import { mostCounts, type Count } from './counting';
 import type { Finding } from '../document/finding';
-import type { PlannedStage } from '../plan/day-report';
+import type { PlannedStage } from './planned-day';
 
 /** One line of a client's list. */
 export interface ListLine {

@@ -8,7 +8,8 @@ import { airInUse } from '../cloth/supply';
 import { eveningWetness, morningWetness, wetCloth } from './overnight';
 import { outfitClo } from '../cloth/worn';
 import { packOf, WATER_AND_FOOD } from './pack';
-import { courseOf, planStage, wearerOf, wetAfter, wetBefore } from '../plan/day-report';
+import { simulationOf, planStage, wetAfter, wetBefore } from '../plan/day-report';
+import { wearerOf } from '../judge/wearer';
 import { planDocument } from '../plan/planner';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
@@ -25,7 +26,7 @@ describe('wetness at night', () => {
 		const given = worn.map((thingId) => ({ thingId, opening: 'closed' as const }));
 		const fixed = worn.length > 0 ? [{ stageId: 'stage', phaseId: 'phase-0', worn: given }] : [];
 		const { phases } = planStage(stage, PLANNED, client, fixed);
-		return eveningWetness(phases, courseOf(phases, client));
+		return eveningWetness(phases, simulationOf(phases, client));
 	};
 	it('goes through a shell that does not keep the rain out, and stops at one that does', () => {
 		const through = evening(guest(), rainy(TENT), KIT);

@@ -1,7 +1,7 @@
 import { covers, type Cloth } from '../cloth/things';
 import type { Bed, Fibre } from '../document/types';
 import { ROOFED } from '../weather/wind';
-import type { BodyCourse } from '../heat/simulation';
+import type { SimulatedDay } from '../heat/simulation';
 import type { JudgedPhase } from '../judge/finding';
 import type { Finding } from '../document/finding';
 import { rainKeptOutMin } from '../conditions/needs';
@@ -57,7 +57,7 @@ const DEPTHS = {
  */
 export function eveningWetness(
 	phases: readonly PhaseVerdict[],
-	course: BodyCourse,
+	course: SimulatedDay,
 	morning: Wetness = new Map()
 ): Map<string, number> {
 	const wet = new Map(morning);

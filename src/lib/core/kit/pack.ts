@@ -1,6 +1,5 @@
 import { ROOFED } from '../weather/wind';
 import type { Cloth } from '../cloth/things';
-import type { CarriedThing } from '../plan/day-report';
 import type { Cell } from '../conditions/cells';
 import type { JudgedPhase } from '../judge/finding';
 import type { Finding } from '../document/finding';
@@ -106,4 +105,9 @@ export function packTooSmall(
 			]
 		}
 	];
+}
+export type Where = 'pocket' | 'top' | 'pack' | 'base';
+export interface CarriedThing {
+	thingId: string;
+	where: Where;
 }

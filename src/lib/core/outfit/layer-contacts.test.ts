@@ -6,16 +6,16 @@ import { REGIONS } from '../cloth/parts';
 import { OPENING_FACTOR, airInUse, bodyConductance } from '../cloth/supply';
 import { wearableThings } from '../cloth/things';
 import { OPENINGS } from '../document/types';
-import { bodyTable, bodyViews, mayOpen, opensBy } from '../plan/day/outfit-table';
-import { blameIn } from '../search/problem';
+import { outfitTable, bodyViews, mayOpen, opensBy } from '../plan/day/outfit-table';
+import { penaltyIn } from '../search/problem';
 import { cellAir } from '../heat/ledger';
-import { BODY_FACTORS, Meetings, conductances } from './layer-contacts';
+import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
 import { outfitClo, totalsOf, type WornLayer } from '../cloth/worn';
 import { personOf } from '../conditions/person';
-import { wardrobeOf } from './legal-outfits';
+import { legalOutfitsOf } from './legal-outfits';
 
 const client = kitOf(['top-wool-mid', 'fleece', 'wind-shirt', 'hard-shell', 'coat-synthetic', 'poncho', 'bottoms-wool', 'trousers-soft-shell', 'waders', 'overtrousers-warm', 'hat-warm', 'neck-tube', 'mitten', 'boot-hiking', 'sock-mid']); // prettier-ignore
-const wardrobe = wardrobeOf(wearableThings(client));
+const wardrobe = legalOutfitsOf(wearableThings(client));
 const { trunk, legs, head } = wardrobe.stacks;
 const options = fc.tuple(fc.nat(trunk.length - 1), fc.nat(legs.length - 1), fc.nat(head.length - 1));
 const worn = (typeId: string, position: number): WornLayer => ({
@@ -32,7 +32,7 @@ function outfitOf([t, l, h]: [number, number, number]): WornLayer[] {
 }
 
 describe('where trunk, legs and head meet', () => {
-	const meetings = new Meetings(wardrobe);
+	const contacts = new LayerContacts(wardrobe);
 	it('lets through as much heat, region by region, as the outfit put together', () => {
 		fc.assert(
 			fc.property(
@@ -43,11 +43,11 @@ describe('where trunk, legs and head meet', () => {
 				(chosen, windMs, walkMs, opening) => {
 					const air = airInUse(windMs, walkMs);
 					const sum = REGIONS.reduce((total, region) => {
-						const meeting = meetings.of(region, ALWAYS);
-						const [, legsWays, headWays] = meeting.ways;
-						const [t, l, h] = meeting.wayOf.map((wayOf, f) => wayOf[chosen[f]!]!) as [number, number, number];
+						const contact = contacts.of(region, ALWAYS);
+						const [, legsWays, headWays] = contact.ways;
+						const [t, l, h] = contact.wayOf.map((wayOf, f) => wayOf[chosen[f]!]!) as [number, number, number];
 						const factor = region === 'trunk' ? OPENING_FACTOR[opening] : 1;
-						return total + conductances(meeting, air, factor)[(t * legsWays + l) * headWays + h]!;
+						return total + conductances(contact, air, factor)[(t * legsWays + l) * headWays + h]!;
 					}, 0);
 					const whole = bodyConductance(totalsOf(outfitOf(chosen), air, OPENING_FACTOR[opening]));
 					expect(sum).toBeCloseTo(whole, 9);
@@ -57,9 +57,9 @@ describe('where trunk, legs and head meet', () => {
 		);
 	});
 	it('is worked out once for the same gloves and boots, and anew for others', () => {
-		expect(meetings.of('feet', ALWAYS)).toBe(meetings.of('feet', [...ALWAYS]));
-		expect(meetings.of('feet', ALWAYS)).not.toBe(meetings.of('feet', []));
-		expect(meetings.of('trunk', ALWAYS)).toBe(meetings.of('trunk', []));
+		expect(contacts.of('feet', ALWAYS)).toBe(contacts.of('feet', [...ALWAYS]));
+		expect(contacts.of('feet', ALWAYS)).not.toBe(contacts.of('feet', []));
+		expect(contacts.of('trunk', ALWAYS)).toBe(contacts.of('trunk', []));
 	});
 });
 
@@ -72,7 +72,7 @@ describe('the table of a cell', () => {
 	])('has the losses of each outfit as it is judged elsewhere: %s', (_, cell) => {
 		const air = cellAir(cell);
 		const fronts = mayOpen(cell) ? 3 : 1;
-		const table = bodyTable(cell, air, wardrobe, bodyViews(wardrobe), ALWAYS, false, person, fronts);
+		const table = outfitTable(cell, air, wardrobe, bodyViews(wardrobe), ALWAYS, false, person, fronts);
 		fc.assert(
 			fc.property(options, (chosen) => {
 				const [t, l, h] = chosen;
@@ -81,7 +81,7 @@ describe('the table of a cell', () => {
 				const loss = lossOf(air.balance, clo, person.offsetClo);
 				expect(table.lossOf(choice).neutralWm2).toBeCloseTo(loss.neutralWm2, 6);
 				expect(table.lossOf(choice).minimalWm2).toBeCloseTo(loss.minimalWm2, 6);
-				expect(blameIn(table.keys[choice]!)).toBeGreaterThanOrEqual(0);
+				expect(penaltyIn(table.keys[choice]!)).toBeGreaterThanOrEqual(0);
 				for (let front = 1; front < fronts; front++) {
 					// What does not open, or is not too warm as it is, has no other front.
 					const isOpen = table.keys[choice + front]! < Infinity;

@@ -42,7 +42,7 @@ function viewOf(stacks: readonly Stack[], region: Region): View {
  * Where trunk, legs and head meet: the layers of every region for all ways in which the three look from it. Worked out once
  * for a wardrobe, so that a cell only has to put in its air.
  */
-export interface Meeting {
+export interface LayerContact {
 	region: Region;
 	/** ways of trunk, legs and head; 1 where the factor makes no difference here */
 	ways: readonly [number, number, number];
@@ -55,9 +55,9 @@ export interface Meeting {
 	permeabilities: number[];
 }
 
-/** Meetings of one wardrobe; those for other gloves or boots are added when they are asked for. */
-export class Meetings {
-	private readonly made = new Map<string, Meeting>();
+/** LayerContacts of one wardrobe; those for other gloves or boots are added when they are asked for. */
+export class LayerContacts {
+	private readonly made = new Map<string, LayerContact>();
 	private readonly views: Map<Region, readonly [View, View, View]>;
 
 	constructor({ stacks }: Wardrobe) {
@@ -70,20 +70,20 @@ export class Meetings {
 	}
 
 	/** @param always what is worn whatever is chosen */
-	of(region: Region, always: readonly WornLayer[]): Meeting {
+	of(region: Region, always: readonly WornLayer[]): LayerContact {
 		const own = always.filter(({ cloth }) => cloth.regions[region] > 0);
 		const key = JSON.stringify([region, own.map(({ cloth, position }) => [cloth.thingId, position])]);
-		const known = this.made.get(key) ?? meetingOf(region, this.views.get(region)!, own);
+		const known = this.made.get(key) ?? contactOf(region, this.views.get(region)!, own);
 		this.made.set(key, known);
 		return known;
 	}
 }
 
-function meetingOf(
+function contactOf(
 	region: Region,
 	[trunk, legs, head]: readonly [View, View, View],
 	always: readonly WornLayer[]
-): Meeting {
+): LayerContact {
 	const starts: number[] = [];
 	const insulations: number[] = [];
 	const faces: number[] = [];
@@ -117,7 +117,7 @@ function meetingOf(
 
 /** Heat that every combination lets through in some air: its share of the body over its insulation, W/(m²·K). */
 export function conductances(
-	{ region, starts, insulationM2kw, face, permeabilities }: Meeting,
+	{ region, starts, insulationM2kw, face, permeabilities }: LayerContact,
 	air: AirInUse,
 	openingFactor: number
 ): Float64Array {

@@ -113,7 +113,7 @@ const FAIR = { trunk: 48, legs: 9, head: 7 } as const;
  * @param keep things that stay in the search whatever happens, by id
  * @param mostOutfits of trunk, legs and head that are searched whole
  */
-export function wardrobeOf(
+export function legalOutfitsOf(
 	cloths: Cloth[],
 	keep: ReadonlySet<string> = new Set(),
 	mostOutfits = MOST_OUTFITS

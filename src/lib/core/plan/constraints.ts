@@ -1,4 +1,4 @@
-import type { ChainSolver } from '../search/solver';
+import type { SequenceSolver } from '../search/solver';
 import type { Open } from '../search/problem';
 import type { TripDay } from './trip-days';
 
@@ -29,7 +29,7 @@ export const UNLIMITED: Constraints = {
 	wornAt: []
 };
 
-/** What a day leaves open of one chain; `key` tells apart what differs. */
+/** What a day leaves open of one sequence; `key` tells apart what differs. */
 export interface DayLimits {
 	key: string;
 	allows(thing: number): boolean;
@@ -37,13 +37,13 @@ export interface DayLimits {
 }
 
 /**
- * The limits of one day for the things of one chain.
- * @param own things that the chain is about
+ * The limits of one day for the things of one sequence.
+ * @param own things that the sequence is about
  */
 export function limitsOf(
 	{ left, leftOn, wornAt }: Constraints,
 	day: TripDay,
-	solver: ChainSolver,
+	solver: SequenceSolver,
 	own: ReadonlySet<number>
 ): DayLimits {
 	const here = leftOn.get(day.stage.id);
@@ -51,7 +51,7 @@ export function limitsOf(
 	const pins = wornAt.filter((pin) => pin.day === day.index && own.has(pin.thing));
 	const awaySet = new Set(away);
 	const at = new Map<number, Uint8Array[]>();
-	const { sizes, uses } = solver.chain;
+	const { sizes, uses } = solver.sequence;
 	for (const { cell, thing } of pins) {
 		// The factor that the thing belongs to has to use it; the others are free.
 		const factor = sizes.findIndex((size, f) =>

@@ -4,7 +4,7 @@ import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tes
 import { ROWS } from '../document/parts';
 import { PARTS } from '../document/parts';
 import type { Client, FixedOutfit } from '../document/types';
-import { SWEAT_STEP_CLOMIN } from '../rules/objective';
+import { OVERHEAT_STEP_CLOMIN } from '../rules/objective';
 import { holdsWithoutOver } from '../judge/findings';
 import { listOf } from '../kit/list';
 import { personOf } from '../conditions/person';
@@ -74,9 +74,9 @@ describe('verdicts', () => {
 				const of = (name: string): number =>
 					Number(reasons.flatMap(({ values }) => values).find((value) => value.name === name)!.value);
 				const tooMuchClo = of('worn') - of('too warm above');
-				expect(tooMuchClo * minutes).toBeGreaterThan(SWEAT_STEP_CLOMIN - 0.3);
-				expect(tooMuchClo * (minutes - 1)).toBeLessThan(SWEAT_STEP_CLOMIN + 0.3);
-				expect(levels.sweat).toBeGreaterThanOrEqual(SWEAT_STEP_CLOMIN);
+				expect(tooMuchClo * minutes).toBeGreaterThan(OVERHEAT_STEP_CLOMIN - 0.3);
+				expect(tooMuchClo * (minutes - 1)).toBeLessThan(OVERHEAT_STEP_CLOMIN + 0.3);
+				expect(levels.overheat).toBeGreaterThanOrEqual(OVERHEAT_STEP_CLOMIN);
 				return minutes;
 			}
 			return Infinity;
@@ -231,7 +231,7 @@ describe('verdicts', () => {
 		['nothing at all', [], 'body'],
 		['the legs', KIT.filter((id) => !id.includes('trousers') && !id.includes('bottoms')), 'body'],
 		['the hands', KIT.filter((id) => !id.startsWith('glove') && id !== 'mitten'), 'hands']
-	])('make no blame of what nobody has asked: %s', (_, kit, row) => {
+	])('make no penalty of what nobody has asked: %s', (_, kit, row) => {
 		const rows: PhaseRow[] = [['stop', 40, 80, 'lee']];
 		const silent = judge(rows, kit, { airTempC: -8 });
 		expect(
@@ -285,9 +285,9 @@ describe('a plan', () => {
 		).toEqual(plan.phases.map(({ verdict, debtWhm2, resultantClo }) => [verdict, debtWhm2, resultantClo]));
 	});
 	it('has no empty cell in its ladder', () => {
-		for (const { ladder } of plan.phases) {
-			expect(ladder.map(({ row }) => row)).toEqual([...ROWS]);
-			for (const cell of ladder) expect(cell.reasons.length).toBeGreaterThan(0);
+		for (const { coverage } of plan.phases) {
+			expect(coverage.map(({ row }) => row)).toEqual([...ROWS]);
+			for (const cell of coverage) expect(cell.reasons.length).toBeGreaterThan(0);
 		}
 	});
 	it('draws layers that sum to what the outfit gives', () => {
@@ -523,7 +523,7 @@ describe('odd days', () => {
 		);
 		expect(plan.takenIds).toContain('bag-winter');
 		expect(plan.phases[0]!.carried.find(({ thingId }) => thingId === 'bag-winter')!.where).not.toBe('base');
-		expect(plan.phases[1]!.ladder.find(({ row }) => row === 'sleep')).toMatchObject({
+		expect(plan.phases[1]!.coverage.find(({ row }) => row === 'sleep')).toMatchObject({
 			state: 'covered',
 			thingIds: ['bag-winter']
 		});
@@ -538,7 +538,7 @@ describe('odd days', () => {
 
 describe('the ladder', () => {
 	const rowOf = (row: string, rows: PhaseRow[], client: Client, base = {}) =>
-		planStage(stageOf(rows, base), PLANNED, client).phases[0]!.ladder.find((cell) => cell.row === row)!;
+		planStage(stageOf(rows, base), PLANNED, client).phases[0]!.coverage.find((cell) => cell.row === row)!;
 	const STAND: PhaseRow[] = [['stop', 20, 80, 'slope']];
 	const assumed = (typeId: string): Client =>
 		kitOf(

@@ -1,51 +1,23 @@
 import { OPENING_FACTOR } from '../cloth/supply';
-import { wearableThings, type Cloth } from '../cloth/things';
+import { type Cloth } from '../cloth/things';
 import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
-import { bodyCourse, type BodyCourse } from '../heat/simulation';
-import { chooseOutfits, type StagePlan } from './day/dress-day';
-import type { Row } from '../document/parts';
+import { simulateDay, type SimulatedDay } from '../heat/simulation';
+import { dressDay, type StagePlan } from './day/dress-day';
 import { cellsOf, type Cell } from '../conditions/cells';
 import { findingsOf, worstFirst } from '../judge/findings';
 import { type JudgedPhase } from '../judge/finding';
-import { type Finding } from '../document/finding';
-import { answeredRows, ladderOf } from '../judge/coverage';
+import { coverageOf } from '../judge/coverage';
 import { cellAir } from '../heat/ledger';
 import { drawnLayers, type DrawnLayer, type Outfit } from '../cloth/worn';
 import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from '../kit/overnight';
-import { POCKET_L, packOf, packTooSmall, type Pack } from '../kit/pack';
+import { type CarriedThing, POCKET_L, packOf, packTooSmall } from '../kit/pack';
 import { personOf, type Person } from '../conditions/person';
 import { schoolsOf } from '../document/schools';
 import { judgeStage, type PhaseVerdict } from '../judge/verdicts';
-import { giveOutfit, givenWardrobe, wardrobeOf, type Wardrobe } from '../outfit/legal-outfits';
-
-export type Where = 'pocket' | 'top' | 'pack' | 'base';
-export interface CarriedThing {
-	thingId: string;
-	where: Where;
-}
-
-export interface PlannedPhase extends JudgedPhase {
-	/** what each layer adds, in the order of the drawing */
-	drawn: DrawnLayer[];
-	carried: CarriedThing[];
-	pack: Pack;
-}
-
-export interface PlannedStage {
-	weather: string;
-	stageId: string;
-	/** the foul-weather variant of the stage */
-	foul: boolean;
-	phases: PlannedPhase[];
-	findings: Finding[];
-	levels: StagePlan['levels'];
-	/** what is still wet from the day before, as a share of what it holds */
-	morning: { thingId: string; share: number }[];
-	/** things worn or slept in anywhere in the stage */
-	takenIds: string[];
-	/** true when every legal outfit was searched and no lighter set of things does as well */
-	proven: boolean;
-}
+import { giveOutfit, givenWardrobe, legalOutfitsOf, type Wardrobe } from '../outfit/legal-outfits';
+import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
+import { wearerOf } from '../judge/wearer';
+import { type Wearer } from '../judge/wearer';
 
 /** A thing that is worn again within so many phases rides on top of the pack. */
 const SOON_PHASES = 2;
@@ -75,7 +47,7 @@ function carriedIn(
  * A what-if is not dressed for comfort; it is judged by how long the things in reach hold.
  */
 function whatIfOutfit(cell: Cell, taken: Cloth[], person: Person): { outfit: Outfit; opening: number } {
-	const plan = chooseOutfits([{ ...cell, fresh: true, kind: 'stop' }], wardrobeOf(taken), person);
+	const plan = dressDay([{ ...cell, fresh: true, kind: 'stop' }], legalOutfitsOf(taken), person);
 	return { outfit: plan.outfits[0]!, opening: 1 };
 }
 
@@ -84,18 +56,6 @@ const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
 	fixed.phaseId === cell.phaseId &&
 	(fixed.weather === undefined || fixed.weather === weather) &&
 	(fixed.round === undefined || fixed.round === cell.round);
-
-/** A client as judged: what there is to wear, and of which rows anybody has said anything. */
-export interface Wearer {
-	client: Client;
-	kit: readonly Cloth[];
-	answered: ReadonlySet<Row>;
-}
-export const wearerOf = (client: Client): Wearer => ({
-	client,
-	kit: wearableThings(client),
-	answered: answeredRows(client)
-});
 
 /** A day whose outfits are chosen, ready to be judged. */
 export interface ChosenDay extends Wearer {
@@ -115,7 +75,7 @@ export interface ChosenDay extends Wearer {
 }
 
 /** Cells for which clothes are chosen: neither nights nor what-ifs. */
-export const livedOf = (cells: readonly Cell[]): Cell[] =>
+export const awakeCells = (cells: readonly Cell[]): Cell[] =>
 	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
 
 /** The verdicts of a day whose outfits are chosen. */
@@ -123,7 +83,7 @@ export function judgedDay({ client, kit, answered, cells, choice, givenWhatIf }:
 	const person = personOf(client);
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
-	const lived = livedOf(cells);
+	const lived = awakeCells(cells);
 	return judgeStage({
 		cells,
 		outfitAt: (i) => {
@@ -150,7 +110,7 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
-		ladder: ladderOf(verdict, client, day.answered)
+		coverage: coverageOf(verdict, client, day.answered)
 	}));
 	judged
 		.filter(({ cell }) => cell.kind === 'sleep')
@@ -203,12 +163,12 @@ export function planStage(
 		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
 	);
 	const cells = cellsOf(stage, weather, site);
-	const lived = livedOf(cells);
+	const lived = awakeCells(cells);
 	const givenFor = (cell: Cell): WornThing[] | null =>
 		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
 	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
 
-	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : wardrobeOf(kit);
+	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : legalOutfitsOf(kit);
 	lived.forEach((cell, k) => {
 		const worn = givenFor(cell);
 		if (worn) giveOutfit(wardrobe, k, worn);
@@ -219,7 +179,7 @@ export function planStage(
 		weather,
 		kit,
 		cells,
-		choice: chooseOutfits(lived, wardrobe, person),
+		choice: dressDay(lived, wardrobe, person),
 		cut: wardrobe.cut,
 		morning,
 		givenWhatIf: (cell) => {
@@ -227,7 +187,7 @@ export function planStage(
 			if (!worn) return null;
 			const own = givenWardrobe(kit);
 			giveOutfit(own, 0, worn);
-			const plan = chooseOutfits([cell], own, person);
+			const plan = dressDay([cell], own, person);
 			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
 		}
 	});
@@ -242,9 +202,9 @@ function bodyThrough(
 	phases: readonly PhaseVerdict[],
 	{ client, answered }: Wearer,
 	atHand: ((phase: number) => Cloth[]) | null
-): BodyCourse {
+): SimulatedDay {
 	if (!answered.has('torso') || !answered.has('legs')) return { minutes: [], moments: [] };
-	return bodyCourse(
+	return simulateDay(
 		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
 			cell,
 			outfit,
@@ -256,7 +216,7 @@ function bodyThrough(
 }
 
 /** How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong. */
-export function courseOf(phases: readonly PlannedPhase[], client: Client): BodyCourse {
+export function simulationOf(phases: readonly PlannedPhase[], client: Client): SimulatedDay {
 	const wearer = wearerOf(client);
 	return bodyThrough(phases, wearer, (phase) => {
 		const reach = new Set(

@@ -138,11 +138,11 @@ describe('levels', () => {
 			const verdicts = verdictsOn(own, day)!
 				.filter(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep')
 				.map(({ verdict }) => verdict);
-			const { blame, sweat } = own.choice.dayLevels[day.index]!;
+			const { penalty, overheat } = own.choice.dayLevels[day.index]!;
 			const bad = verdicts.filter((verdict) => BAD.includes(verdict));
-			if (blame === 0) expect(bad).toEqual([]);
+			if (penalty === 0) expect(bad).toEqual([]);
 			else expect(verdicts.some((verdict) => BAD.includes(verdict) || verdict === 'cool')).toBe(true);
-			if (sweat === 0) expect(verdicts.filter((verdict) => verdict.startsWith('warm'))).toEqual([]);
+			if (overheat === 0) expect(verdicts.filter((verdict) => verdict.startsWith('warm'))).toEqual([]);
 		}
 	});
 	it('are the same for a loop and for its rounds written out one by one', () => {

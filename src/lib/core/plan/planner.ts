@@ -3,16 +3,9 @@ import { foulStage } from '../conditions/cells';
 import type { Dressed } from './day/day-problem';
 import type { HittingSolver } from '../search/hitting-set';
 import { wetCloth, type Wetness } from '../kit/overnight';
-import {
-	judgedDay,
-	planStage,
-	reportedDay,
-	schooled,
-	wearerOf,
-	wetAfter,
-	type ChosenDay,
-	type PlannedStage
-} from './day-report';
+import { judgedDay, planStage, reportedDay, schooled, wetAfter, type ChosenDay } from './day-report';
+import { wearerOf } from '../judge/wearer';
+import { type PlannedStage } from '../kit/planned-day';
 import type { PhaseVerdict } from '../judge/verdicts';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import {

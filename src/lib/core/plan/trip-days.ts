@@ -4,8 +4,10 @@ import { cellsOf, foulStage, type Cell } from '../conditions/cells';
 import { cellKey, dayOf, type Day } from './day/day-problem';
 import { wetCloth, type Wetness } from '../kit/overnight';
 import { personOf, type Person } from '../conditions/person';
-import { livedOf, wearerOf, type Wearer } from './day-report';
-import { wardrobeOf, type Wardrobe } from '../outfit/legal-outfits';
+import { awakeCells } from './day-report';
+import { wearerOf } from '../judge/wearer';
+import { type Wearer } from '../judge/wearer';
+import { legalOutfitsOf, type Wardrobe } from '../outfit/legal-outfits';
 
 /**
  * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
@@ -66,7 +68,7 @@ export const tripWardrobe = (
 	left: ReadonlySet<string> = new Set(),
 	keep: ReadonlySet<string> = new Set()
 ): Wardrobe =>
-	wardrobeOf(
+	legalOutfitsOf(
 		wearableThings(client).filter(({ thingId }) => !left.has(thingId)),
 		keep,
 		MOST_OUTFITS
@@ -116,7 +118,7 @@ export function tripDays(
 				const place = `${weather.id} ${stage.id} ${stage === foul}`;
 				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
 				known.set(place, all);
-				const lived = livedOf(all);
+				const lived = awakeCells(all);
 				const morning = mornings.get(index) ?? new Map<string, number>();
 				days.push({
 					...dayOf(lived, wetted(morning), person),

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, thingOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
 import type { Client, Trip } from '../document/types';
-import { ChainSolver } from '../search/solver';
+import { SequenceSolver } from '../search/solver';
 import { optionsOf } from '../search/problem';
-import { chainOfBody } from './day/day-problem';
+import { bodySequence } from './day/day-problem';
 import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
 import { threeWeathers } from '../weather/climate';
 import { limitsOf, type Constraints } from './constraints';
@@ -109,30 +109,33 @@ interface Way {
 }
 /** Every way through a day: what it costs and what is worn. */
 function waysOf(day: TripDay, constraints: Constraints): Way[] {
-	const chain = chainOfBody(
+	const sequence = bodySequence(
 		day,
 		day.cells.map(() => [])
 	);
-	const solver = new ChainSolver(chain);
+	const solver = new SequenceSolver(sequence);
 	const limits = limitsOf({ ...constraints, leftOn: new Map() }, day, solver, new Set(solver.things));
 	const ways: Way[] = [];
 	const walk = (k: number, before: number[] | null, state: number, way: Way): void => {
-		if (k === chain.cells) return void ways.push(way);
-		for (let choice = 0; choice < chain.sizes.reduce((a, b) => a * b, 1); choice++) {
-			const options = optionsOf(choice, chain.sizes);
+		if (k === sequence.cells) return void ways.push(way);
+		for (let choice = 0; choice < sequence.sizes.reduce((a, b) => a * b, 1); choice++) {
+			const options = optionsOf(choice, sequence.sizes);
 			if (options.some((option, f) => limits.at?.get(k)?.[f]![option] === 0)) continue;
-			const worn = new Set(options.flatMap((option, f) => [...chain.uses(f, option)]));
+			const worn = new Set(options.flatMap((option, f) => [...sequence.uses(f, option)]));
 			if ([...worn].some((thing) => !limits.allows(thing))) continue;
 			const change = before
-				? options.reduce((sum, to, f) => sum + chain.changes(k, f)[before[f]! * chain.sizes[f]! + to]!, 0)
+				? options.reduce(
+						(sum, to, f) => sum + sequence.changes(k, f)[before[f]! * sequence.sizes[f]! + to]!,
+						0
+					)
 				: 0;
 			if (change === Infinity) continue;
-			const judged = { blame: 0, sweat: 0, state: 0 };
-			chain.judge(k, choice, state, judged);
-			if (judged.blame === Infinity) continue;
-			const [blame, sweat, changes] = way.levels;
+			const judged = { penalty: 0, overheat: 0, state: 0 };
+			sequence.judge(k, choice, state, judged);
+			if (judged.penalty === Infinity) continue;
+			const [penalty, overheat, changes] = way.levels;
 			walk(k + 1, options, judged.state, {
-				levels: [blame + judged.blame, sweat + judged.sweat, changes + change / 100],
+				levels: [penalty + judged.penalty, overheat + judged.overheat, changes + change / 100],
 				worn: [...way.worn, worn]
 			});
 		}
@@ -193,8 +196,8 @@ function bruteForce(problem: TripDays, constraints: Constraints): number[] | nul
 	return best;
 }
 
-const asList = ({ blame, sweat, changes, massG }: TripLevels): number[] =>
-	[blame, sweat, changes, massG].map((value) => Math.round(value * 100) / 100);
+const asList = ({ penalty, overheat, changes, massG }: TripLevels): number[] =>
+	[penalty, overheat, changes, massG].map((value) => Math.round(value * 100) / 100);
 
 describe('the plan of a whole trip', () => {
 	it('equals brute force in all four levels, with pins, bans and a pack that is too small', () => {
@@ -215,9 +218,9 @@ describe('the plan of a whole trip', () => {
 				}
 				expect(found!.fits).toBe(true);
 				expect(found!.choice.levelsProven && found!.choice.massProven).toBe(true);
-				// Hands, feet and eyes have nothing here: what they are blamed for is the same whatever is worn.
-				const { blame: _, ...levels } = found!.choice.levels;
-				const own = { ...levels, blame: found!.choice.bodyLevels.blame };
+				// Hands, feet and eyes have nothing here: what they are penalised for is the same whatever is worn.
+				const { penalty: _, ...levels } = found!.choice.levels;
+				const own = { ...levels, penalty: found!.choice.bodyLevels.penalty };
 				expect(asList(own)).toEqual(least.map((value) => Math.round(value * 100) / 100));
 				const free = finished(new TripSolver(problem).solve(constraints))!;
 				if (less(asList(free.levels), asList(found!.choice.levels))) bound++;
@@ -280,9 +283,9 @@ describe('the plan of a whole trip', () => {
 				};
 				const once = planTrip({ trip, client });
 				const both = planTrip({ trip: twice, client });
-				const { blame, sweat, changes, massG } = once.choice.levels;
+				const { penalty, overheat, changes, massG } = once.choice.levels;
 				expect(asList(both.choice.levels)).toEqual(
-					asList({ blame: 2 * blame, sweat: 2 * sweat, changes: 2 * changes, massG })
+					asList({ penalty: 2 * penalty, overheat: 2 * overheat, changes: 2 * changes, massG })
 				);
 			}),
 			{ numRuns: 40 }

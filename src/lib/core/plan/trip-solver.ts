@@ -1,12 +1,12 @@
-import { ChainSolver, type Best } from '../search/solver';
-import { MOST_TURNS, blameOfLimb, neverInDebt, spansKey, spansOf } from './day/dress-day';
+import { SequenceSolver, type Best } from '../search/solver';
+import { MOST_TURNS, penaltyOfLimb, neverInDebt, spansKey, spansOf } from './day/dress-day';
 import {
 	LIMBS,
-	chainOfBody,
-	chainOfLimb,
+	bodySequence,
+	limbSequence,
 	dressedBy,
 	limbOutfits,
-	type BodyTables,
+	type OutfitTables,
 	type Dressed,
 	type Limb
 } from './day/day-problem';
@@ -20,7 +20,7 @@ import type { TripDay, TripDays } from './trip-days';
 /**
  * The best outfits of all days of a trip, with one set taken for all of them.
  *
- * Days meet only in what is taken: each keeps the least blame, sweat and changes that it can have by itself, and the set is
+ * Days meet only in what is taken: each keeps the least penalty, overheat and changes that it can have by itself, and the set is
  * the lightest with which all of them do. Hands, feet and eyes come first, then the body with what those give; no thing
  * belongs to two of them, so each group has a lightest set of its own.
  */
@@ -29,8 +29,8 @@ export type Group = Limb | 'body';
 const GROUPS: readonly Group[] = [...LIMBS, 'body'];
 
 export interface TripLevels {
-	blame: number;
-	sweat: number;
+	penalty: number;
+	overheat: number;
 	/** in units of one outermost layer put on or taken off */
 	changes: number;
 	massG: number;
@@ -73,7 +73,7 @@ export interface SolveOptions {
 }
 
 interface Solved {
-	solver: ChainSolver;
+	solver: SequenceSolver;
 	best: Best;
 	limits: DayLimits;
 	oracle: Oracle;
@@ -82,19 +82,19 @@ interface Solved {
 interface GroupChoice {
 	/** option per factor, cell by cell, for each day; null while a day is not solved */
 	choices: (number[][] | null)[];
-	levels: { blame: number; sweat: number; changes: number }[];
+	levels: { penalty: number; overheat: number; changes: number }[];
 	used: Set<number>;
 	atLeastG: number;
 	levelsProven: boolean;
 	massProven: boolean;
 }
 
-const NOTHING = { blame: 0, sweat: 0, changes: 0 };
+const NOTHING = { penalty: 0, overheat: 0, changes: 0 };
 
 export class TripSolver {
-	private readonly solvers = new Map<string, ChainSolver>();
+	private readonly solvers = new Map<string, SequenceSolver>();
 	private readonly solved = new Map<string, Solved | null>();
-	private readonly tables = new Map<object, BodyTables>();
+	private readonly tables = new Map<object, OutfitTables>();
 	private readonly massG: number[];
 
 	/** @param problem may be put another one in place of, of the same wardrobe: what is alike is known already */
@@ -102,8 +102,8 @@ export class TripSolver {
 		this.massG = problem.wardrobe.cloths.map(({ massG }) => massG);
 	}
 
-	/** The chain of a group on a day; days that are alike share it. */
-	private solverOf(day: TripDay, group: Group, context: string, make: () => ChainSolver): ChainSolver {
+	/** The sequence of a group on a day; days that are alike share it. */
+	private solverOf(day: TripDay, group: Group, context: string, make: () => SequenceSolver): SequenceSolver {
 		const key = `${group}|${day.key}|${context}`;
 		const solver = this.solvers.get(key) ?? make();
 		this.solvers.set(key, solver);
@@ -117,7 +117,7 @@ export class TripSolver {
 		context: string,
 		constraints: Constraints,
 		{ spare = 0, hasty = false }: SolveOptions,
-		make: () => ChainSolver
+		make: () => SequenceSolver
 	): Solved | null {
 		const solver = this.solverOf(day, group, context, make);
 		const own = new Set(solver.things);
@@ -143,7 +143,7 @@ export class TripSolver {
 	 */
 	private *solveGroup(
 		group: Group,
-		contextOf: (day: TripDay) => { context: string; make: () => ChainSolver },
+		contextOf: (day: TripDay) => { context: string; make: () => SequenceSolver },
 		constraints: Constraints,
 		options: SolveOptions
 	): Generator<{ done: number }, GroupChoice | null, void> {
@@ -159,7 +159,7 @@ export class TripSolver {
 			yield { done: day.index + 1 };
 		}
 		const all = solved.filter((one) => one !== null);
-		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.label));
+		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.path));
 		const start = new Set(bestCourses.flatMap(({ used }) => used));
 		const choiceOf = (
 			courses: typeof bestCourses,
@@ -223,18 +223,18 @@ export class TripSolver {
 			let others: Outfit[][] = [];
 			for (const group of GROUPS) {
 				if (group === 'body') others = days.map((day) => this.limbsOf(day, groups));
-				const contextOf = (day: TripDay): { context: string; make: () => ChainSolver } => {
+				const contextOf = (day: TripDay): { context: string; make: () => SequenceSolver } => {
 					if (group !== 'body') {
 						const own = group === 'eyes' ? neverInDebt(day.cells) : now[day.index]!;
 						return {
 							context: spansKey(own),
-							make: () => new ChainSolver(chainOfLimb(day, group, own))
+							make: () => new SequenceSolver(limbSequence(day, group, own))
 						};
 					}
 					const worn = others[day.index]!;
 					return {
 						context: JSON.stringify(worn.map((outfit) => outfit.map(({ cloth }) => cloth.thingId))),
-						make: () => new ChainSolver(chainOfBody(day, worn, this.tablesOf(day)))
+						make: () => new SequenceSolver(bodySequence(day, worn, this.tablesOf(day)))
 					};
 				};
 				const steps = this.solveGroup(group, contextOf, constraints, options);
@@ -256,7 +256,7 @@ export class TripSolver {
 			}
 			const { choice, next } = this.putTogether(groups, others, now, constraints);
 			// A turn that made it no better is the last one.
-			if (best && choice.levels.blame >= best.levels.blame) break;
+			if (best && choice.levels.penalty >= best.levels.penalty) break;
 			best = choice;
 			// Nor does it pay to fit again and again what the search could not settle.
 			if (turn > 0 && !choice.levelsProven) break;
@@ -299,7 +299,7 @@ export class TripSolver {
 		return dressed;
 	}
 
-	private tablesOf(day: TripDay): BodyTables {
+	private tablesOf(day: TripDay): OutfitTables {
 		const made = this.tables.get(day.wardrobe) ?? new Map();
 		this.tables.set(day.wardrobe, made);
 		return made;
@@ -319,21 +319,21 @@ export class TripSolver {
 	): TripChoice {
 		const { days } = this.problem;
 		const dayLevels = days.map((day) => {
-			const limbBlame = LIMBS.reduce((sum, limb) => {
+			const limbPenalty = LIMBS.reduce((sum, limb) => {
 				const own = groups[limb].choices[day.index];
-				return own ? sum + blameOfLimb(day, limb, own, spans[day.index]!) : sum;
+				return own ? sum + penaltyOfLimb(day, limb, own, spans[day.index]!) : sum;
 			}, 0);
-			const sum = (level: 'sweat' | 'changes'): number =>
+			const sum = (level: 'overheat' | 'changes'): number =>
 				GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);
 			return {
-				blame: limbBlame + groups.body.levels[day.index]!.blame,
-				sweat: sum('sweat'),
+				penalty: limbPenalty + groups.body.levels[day.index]!.penalty,
+				overheat: sum('overheat'),
 				changes: sum('changes') / 100
 			};
 		});
-		const total = (list: readonly { blame: number; sweat: number; changes: number }[]) => ({
-			blame: list.reduce((sum, { blame }) => sum + blame, 0),
-			sweat: list.reduce((sum, { sweat }) => sum + sweat, 0),
+		const total = (list: readonly { penalty: number; overheat: number; changes: number }[]) => ({
+			penalty: list.reduce((sum, { penalty }) => sum + penalty, 0),
+			overheat: list.reduce((sum, { overheat }) => sum + overheat, 0),
 			changes: Math.round(list.reduce((sum, { changes }) => sum + changes, 0) * 100) / 100
 		});
 		const taken = new Set(GROUPS.flatMap((group) => [...groups[group].used]));
@@ -359,7 +359,7 @@ export class TripSolver {
 
 /** Whether levels are better, in strict order. */
 export function isBetter(a: TripLevels, b: TripLevels): boolean {
-	for (const level of ['blame', 'sweat', 'changes', 'massG'] as const) {
+	for (const level of ['penalty', 'overheat', 'changes', 'massG'] as const) {
 		if (Math.abs(a[level] - b[level]) > 1e-6) return a[level] < b[level];
 	}
 	return false;

@@ -1,7 +1,7 @@
 import type { PhaseVerdict } from '../judge/verdicts';
 import type { LimitedBy } from '../document/verdict';
 import type { Verdict } from '../document/verdict';
-import type { PlannedStage } from './day-report';
+import type { PlannedStage } from '../kit/planned-day';
 
 /** What a phase was judged, in the little that a change is told by. */
 export interface JudgedAs {

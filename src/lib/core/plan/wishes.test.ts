@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../tests/fixtures/make';
-import { ChainSolver } from '../search/solver';
-import { chainOfBody } from './day/day-problem';
+import { SequenceSolver } from '../search/solver';
+import { bodySequence } from './day/day-problem';
 import { limitsOf, UNLIMITED } from './constraints';
 import { tripDays, tripWardrobe } from './trip-days';
 import { TripPlanner } from './planner';
@@ -96,8 +96,8 @@ describe('wishes', () => {
 
 describe('the limits of a day', () => {
 	const own = problem.days.find(({ stage }) => stage.id === 'first')!;
-	const solver = new ChainSolver(
-		chainOfBody(
+	const solver = new SequenceSolver(
+		bodySequence(
 			own,
 			own.cells.map(() => [])
 		)
@@ -122,7 +122,9 @@ describe('the limits of a day', () => {
 		const pinned = { ...UNLIMITED, wornAt: [{ day: own.index, cell: 1, thing: fleece }] };
 		const { at, key } = limitsOf(pinned, own, solver, things);
 		const [trunk, legs] = at!.get(1)! as [Uint8Array, Uint8Array];
-		trunk.forEach((open, option) => expect(open === 1).toBe(solver.chain.uses(0, option).includes(fleece)));
+		trunk.forEach((open, option) =>
+			expect(open === 1).toBe(solver.sequence.uses(0, option).includes(fleece))
+		);
 		expect(legs.every((open) => open === 1)).toBe(true);
 		expect(key).not.toBe(limitsOf(UNLIMITED, own, solver, things).key);
 	});

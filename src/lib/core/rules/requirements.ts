@@ -2,34 +2,11 @@ import { covers, type Cloth } from '../cloth/things';
 import type { Part } from '../document/parts';
 import type { Feature, Fibre } from '../document/types';
 import type { Cell } from '../conditions/cells';
-import type { RuleId } from '../document/reasons';
 import { isOut, isWaterproof } from '../conditions/needs';
 import { seenOn } from '../cloth/worn';
-import { preferencesOf } from './school-requirements';
+import { schoolRequirementsOf } from './school-requirements';
 import type { Schools } from '../document/schools';
-import type { Severity } from '../document/finding';
-
-/** A thing and where in the stack it is worn. */
-export interface Worn {
-	cloth: Cloth;
-	position: number;
-}
-
-/** What a phase asks of what is worn, beside warmth and cover. Adding a demand is adding a row, and a test. */
-export interface Demand {
-	rule: RuleId;
-	/** what it is chosen in: the search looks at each factor apart */
-	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet' | 'hands';
-	part: Part;
-	/** null: the search heeds it, and a rule of its own tells it */
-	severity: Severity | null;
-	/** what not meeting it counts in the first level */
-	blame: number;
-	asks(cell: Cell): boolean;
-	/** the thing that does not meet it; null when all is well, or nothing is worn there */
-	unmet(worn: readonly Worn[], cell: Cell): Cloth | null;
-	says(name: string): string;
-}
+import type { Requirement, Worn } from './requirement';
 
 /** Room under a helmet whose padding is taken out, and what a step of girth takes of it, mm (our assumption). */
 const HELMET_GAP_MM = 6;
@@ -62,13 +39,13 @@ const any = (worn: readonly Worn[], test: (cloth: Cloth) => boolean): Cloth | nu
 
 const MELTS: ReadonlySet<Fibre> = new Set(['synthetic', 'synthetic-fill', 'down', 'rubber', 'blend']);
 
-export const DEMANDS: readonly Demand[] = [
+export const REQUIREMENTS: readonly Requirement[] = [
 	{
 		rule: 'underHelmet',
 		factor: 'head',
 		part: 'ears',
 		severity: 'warning',
-		blame: CANNOT,
+		penalty: CANNOT,
 		asks: marked('helmet'),
 		unmet: (worn) => {
 			const under = worn
@@ -85,7 +62,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: (cell) => cell.marks.includes('helmet') && cell.rainMinutes > 0,
 		unmet: (worn) => {
 			const shell = seenOn(worn, 'torso');
@@ -98,7 +75,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'head',
 		part: 'neck',
 		severity: 'warning',
-		blame: CANNOT,
+		penalty: CANNOT,
 		asks: (cell) =>
 			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && isOut(cell) && !cell.heated),
 		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
@@ -109,7 +86,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		blame: CANNOT,
+		penalty: CANNOT,
 		asks: (cell) => cell.terrain.includes('shooting-season') && isOut(cell) && !cell.heated,
 		unmet: topWithout('torso', 'high-visibility'),
 		says: (name) => `shooting season, and ${name} is the outermost layer. Bright colour goes over everything.`
@@ -119,7 +96,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: (cell) =>
 			cell.terrain.includes('traffic') && cell.light !== 'day' && isOut(cell) && cell.kind === 'move',
 		unmet: topWithout('torso', 'reflective', 'high-visibility'),
@@ -130,7 +107,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('flame'),
 		unmet: (worn) => {
 			const cloth = seenOn(worn, 'torso');
@@ -143,7 +120,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'legs',
 		part: 'thighs',
 		severity: 'warning',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('abrasion'),
 		unmet: topWithout('thighs', 'abrasion'),
 		says: (name) => `${name} would tear here. Woven, waxed or wool outermost.`
@@ -153,7 +130,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('quiet'),
 		unmet: topWithout('torso', 'quiet-face'),
 		says: (name) => `${name} would crackle, the more the colder. A brushed or wool face for animals.`
@@ -163,7 +140,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('harness', 'roped'),
 		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked'),
 		says: (name) => `${name} neither stays tucked into the harness nor opens from below for the tie-in.`
@@ -173,7 +150,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'arms',
 		severity: 'warning',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
 		unmet: topWithout('arms', 'cuff-seal'),
 		says: (name) =>
@@ -184,7 +161,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'legs',
 		part: 'thighs',
 		severity: null,
-		blame: CANNOT,
+		penalty: CANNOT,
 		asks: marked('immersed-knee', 'immersed-thigh', 'immersed-waist'),
 		unmet: (worn, cell) => {
 			const leg = seenOn(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
@@ -197,7 +174,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'legs',
 		part: 'calves',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
 		unmet: topWithout('calves', 'slim-cuff'),
 		says: (name) => `crampons catch in ${name}, wide at the foot. Gaiter or strap.`
@@ -207,7 +184,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('pedals', 'harness'),
 		unmet: topWith('torso', 'long-tail'),
 		says: (name) => `${name} would be in the way: long, in a saddle or a harness.`
@@ -217,7 +194,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && isOut(cell),
 		unmet: topWith('torso', 'loose-ends'),
 		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
@@ -227,7 +204,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'hands',
 		part: 'hands',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('screen'),
 		unmet: topWithout('hands', 'touch-screen'),
 		says: (name) => `no screen works with ${name} on. A liner that does, or a bared hand for a moment.`
@@ -237,7 +214,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'hands',
 		part: 'hands',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('tethered'),
 		unmet: topWithout('hands', 'wrist-leash'),
 		says: (name) => `what falls here is gone, and there is no leash on ${name}.`
@@ -247,7 +224,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('in-company'),
 		unmet: topWithout('torso', 'town'),
 		says: (name) => `${name} is not what one wears in company.`
@@ -257,7 +234,7 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		blame: RATHER_NOT,
+		penalty: RATHER_NOT,
 		asks: marked('controls'),
 		unmet: topWithout('torso', 'armour-room'),
 		says: (name) =>
@@ -268,25 +245,25 @@ export const DEMANDS: readonly Demand[] = [
 		factor: 'eyes',
 		part: 'eyes',
 		severity: 'warning',
-		blame: CANNOT,
+		penalty: CANNOT,
 		asks: marked('controls'),
 		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4),
 		says: (name) => `too dark to drive with: ${name}.`
 	}
 ];
 
-const known = new WeakMap<Cell, WeakMap<Schools, Map<Demand['factor'], Demand[]>>>();
+const known = new WeakMap<Cell, WeakMap<Schools, Map<Requirement['factor'], Requirement[]>>>();
 
 /** Demands that a cell makes of a factor, those of the schools with them; worked out once, the search asks often. */
-export function demandsOf(cell: Cell, factor: Demand['factor'], schools: Schools): Demand[] {
+export function requirementsOf(cell: Cell, factor: Requirement['factor'], schools: Schools): Requirement[] {
 	if (cell.heated) return [];
-	const bySchools = known.get(cell) ?? new WeakMap<Schools, Map<Demand['factor'], Demand[]>>();
+	const bySchools = known.get(cell) ?? new WeakMap<Schools, Map<Requirement['factor'], Requirement[]>>();
 	known.set(cell, bySchools);
-	const byFactor = bySchools.get(schools) ?? new Map<Demand['factor'], Demand[]>();
+	const byFactor = bySchools.get(schools) ?? new Map<Requirement['factor'], Requirement[]>();
 	bySchools.set(schools, byFactor);
 	let demands = byFactor.get(factor);
 	if (!demands) {
-		demands = [...DEMANDS, ...preferencesOf(schools)].filter(
+		demands = [...REQUIREMENTS, ...schoolRequirementsOf(schools)].filter(
 			(demand) => demand.factor === factor && demand.asks(cell)
 		);
 		byFactor.set(factor, demands);
@@ -295,5 +272,5 @@ export function demandsOf(cell: Cell, factor: Demand['factor'], schools: Schools
 }
 
 /** What a stack counts for what it does not meet. */
-export const blameOfUnmet = (demands: readonly Demand[], worn: readonly Worn[], cell: Cell): number =>
-	demands.reduce((sum, demand) => sum + (demand.unmet(worn, cell) ? demand.blame : 0), 0);
+export const penaltyOfUnmet = (demands: readonly Requirement[], worn: readonly Worn[], cell: Cell): number =>
+	demands.reduce((sum, demand) => sum + (demand.unmet(worn, cell) ? demand.penalty : 0), 0);

@@ -1,11 +1,12 @@
 import { covers, type Cloth } from '../cloth/things';
-import type { Demand, Worn } from './requirements';
+import type { Requirement } from './requirement';
+import type { Worn } from './requirement';
 import { isOut, isWaterproof } from '../conditions/needs';
 import { innermost, seenOn } from '../cloth/worn';
 import type { SchoolId, Schools } from '../document/schools';
 
 /** A demand that a school makes. */
-export interface Preference extends Demand {
+export interface SchoolRequirement extends Requirement {
 	school: SchoolId;
 	choice: string;
 }
@@ -17,8 +18,8 @@ const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | n
 const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
 const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
 
-type Row = Omit<Preference, 'rule' | 'severity'>;
-const base = { part: 'torso', blame: LITTLE, asks: isOut } as const;
+type Row = Omit<SchoolRequirement, 'rule' | 'severity'>;
+const base = { part: 'torso', penalty: LITTLE, asks: isOut } as const;
 
 const ROWS: readonly Row[] = [
 	{
@@ -76,7 +77,7 @@ const ROWS: readonly Row[] = [
 		school: 'cotton',
 		choice: 'never',
 		factor: 'trunk',
-		blame: MUCH,
+		penalty: MUCH,
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
 		says: (name) => `${name}: cotton, and no cotton is the school here.`
 	},
@@ -86,7 +87,7 @@ const ROWS: readonly Row[] = [
 		choice: 'never',
 		factor: 'legs',
 		part: 'thighs',
-		blame: MUCH,
+		penalty: MUCH,
 		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
 		says: (name) => `${name}: cotton, and no cotton is the school here.`
 	},
@@ -133,7 +134,7 @@ const ROWS: readonly Row[] = [
 		choice: 'always',
 		factor: 'legs',
 		part: 'thighs',
-		blame: MUCH,
+		penalty: MUCH,
 		asks: (cell) => isOut(cell) && cell.rainMinutes > 0,
 		unmet: (worn) => {
 			const cloth = seenOn(worn, 'thighs');
@@ -181,11 +182,11 @@ const ROWS: readonly Row[] = [
 	}
 ];
 
-export const PREFERENCES: readonly Preference[] = ROWS.map((row) => ({
+export const SCHOOL_REQUIREMENTS: readonly SchoolRequirement[] = ROWS.map((row) => ({
 	...row,
 	rule: 'school',
 	severity: 'note'
 }));
 
-export const preferencesOf = (schools: Schools): Preference[] =>
-	PREFERENCES.filter(({ school, choice }) => schools[school] === choice);
+export const schoolRequirementsOf = (schools: Schools): SchoolRequirement[] =>
+	SCHOOL_REQUIREMENTS.filter(({ school, choice }) => schools[school] === choice);

@@ -1,26 +1,26 @@
-import { stepOf, type Frame, type Open } from './problem';
-import type { Relaxed } from './relaxation';
+import { stepOf, type Problem, type Open } from './problem';
+import type { Relaxation } from './relaxation';
 
 /**
- * The fewest changes of a chain among courses of no more than some blame and sweat: a pass backward gives bounds by step of
+ * The fewest changes of a sequence among courses of no more than some penalty and overheat: a pass backward gives bounds by step of
  * the state, and a pass forward follows exact states and drops what the bounds exclude.
  */
 
 /** A choice that was made, with all that it took to get there. */
-export interface Label {
-	/** blame and sweat so far */
+export interface Path {
+	/** penalty and overheat so far */
 	key: number;
 	/** hundredths so far */
 	changes: number;
 	state: number;
 	choice: number;
-	before: Label | null;
+	before: Path | null;
 }
 
 /** What bounds are worked out for, and what they are. */
-export interface Field {
-	relaxed: Relaxed;
-	/** no course costs more blame and sweat */
+export interface Bounds {
+	relaxation: Relaxation;
+	/** no course costs more penalty and overheat */
 	most: number;
 	/** steps of the state between which bounds are worked out apart */
 	edges: readonly number[];
@@ -75,7 +75,7 @@ function placeIn(list: Int32Array, choice: number): number {
 
 /** Where the options of a factor in some choices stand in a table of changes: their rows, or their columns. */
 function spots(
-	{ chain: { sizes }, optionIn }: Frame,
+	{ sequence: { sizes }, optionIn }: Problem,
 	choices: Int32Array,
 	f: number,
 	rows: boolean
@@ -89,13 +89,13 @@ function spots(
 
 /**
  * For each choice of a list the least of what it can change to and what that costs from there, step by step. What is
- * changed to is tried in bunches of one option of the first factor, each from the best on, until the rest costs more.
+ * changed to is tried in groups of one option of the first factor, each from the best on, until the rest costs more.
  * @param values of the choices that can be changed to, by place and step
  * @param caps what costs more than this for a choice of the list is left out
  * @param backward whether it is changed from these to the list instead
  */
 function nearest(
-	frame: Frame,
+	problem: Problem,
 	k: number,
 	list: Int32Array,
 	others: Int32Array,
@@ -104,23 +104,23 @@ function nearest(
 	caps: Float64Array,
 	backward = false
 ): Float64Array {
-	const { sizes } = frame.chain;
-	const tables = frame.changes(k);
+	const { sizes } = problem.sequence;
+	const tables = problem.changes(k);
 	const places = new Int32Array(list.length);
 	for (let i = 0; i < places.length; i++) places[i] = placeIn(others, list[i]!);
 	const out = new Float64Array(list.length * steps).fill(Infinity);
 	const own = new Float64Array(others.length);
 	// A cost stands in a table at the sum of a row and a column.
 	const [t0, t1, t2, t3] = FOUR.map((f) => tables[f] ?? NO_COST) as FourTables;
-	const [a0, a1, a2, a3] = FOUR.map((f) => spots(frame, list, f, !backward)) as FourRows;
-	const [c0, c1, c2, c3] = FOUR.map((f) => spots(frame, others, f, backward)) as FourRows;
+	const [a0, a1, a2, a3] = FOUR.map((f) => spots(problem, list, f, !backward)) as FourRows;
+	const [c0, c1, c2, c3] = FOUR.map((f) => spots(problem, others, f, backward)) as FourRows;
 	const [b1, b2, b3] = [c1, c2, c3].map(() => new Int32Array(others.length)) as [
 		Int32Array,
 		Int32Array,
 		Int32Array
 	];
 	const rising = new Float64Array(others.length);
-	const bunches = new Bunches(sizes[0]!, others.length);
+	const groups = new Groups(sizes[0]!, others.length);
 	for (let e = 0; e < steps; e++) {
 		let same = e > 0;
 		for (let j = 0; j < others.length; j++) {
@@ -132,7 +132,7 @@ function nearest(
 			for (let i = 0; i < list.length; i++) out[i * steps + e] = out[i * steps + e - 1]!;
 			continue;
 		}
-		const order = bunches.sort(risingOrder(own), frame.optionIn[0]!, others);
+		const order = groups.sort(risingOrder(own), problem.optionIn[0]!, others);
 		for (let n = 0; n < order.length; n++) {
 			const j = order[n]!;
 			rising[n] = own[j]!;
@@ -148,11 +148,11 @@ function nearest(
 			const i1 = a1[i]!;
 			const i2 = a2[i]!;
 			const i3 = a3[i]!;
-			for (let bunch = 0; bunch < bunches.many; bunch++) {
-				const start = bunches.starts[bunch]!;
+			for (let group = 0; group < groups.many; group++) {
+				const start = groups.starts[group]!;
 				if (rising[start]! >= best) break;
 				const cost = t0[i0 + c0[order[start]!]!]!;
-				for (let n = start; n < bunches.starts[bunch + 1]!; n++) {
+				for (let n = start; n < groups.starts[group + 1]!; n++) {
 					const value = cost + rising[n]!;
 					if (!(value < best)) break;
 					const sum = value + t1[i1 + b1[n]!]! + t2[i2 + b2[n]!]! + t3[i3 + b3[n]!]!;
@@ -165,40 +165,40 @@ function nearest(
 	return out;
 }
 
-/** Choices in bunches of one option of the first factor, the best bunch first. */
-class Bunches {
-	/** first of each bunch in the order, and one more at the end */
+/** Choices in groups of one option of the first factor, the best group first. */
+class Groups {
+	/** first of each group in the order, and one more at the end */
 	readonly starts: Int32Array;
 	many = 0;
-	private readonly bunchOf: Int32Array;
+	private readonly groupOf: Int32Array;
 	private readonly order: Int32Array;
 
 	constructor(options: number, choices: number) {
 		this.starts = new Int32Array(options + 1);
-		this.bunchOf = new Int32Array(options);
+		this.groupOf = new Int32Array(options);
 		this.order = new Int32Array(choices);
 	}
 
 	/** @param rising places of choices, from the best on */
 	sort(rising: Int32Array, optionOf: Uint16Array, choices: Int32Array): Int32Array {
-		const { bunchOf, starts, order } = this;
-		bunchOf.fill(-1);
+		const { groupOf, starts, order } = this;
+		groupOf.fill(-1);
 		this.many = 0;
 		const counts: number[] = [];
 		for (let n = 0; n < rising.length; n++) {
 			const option = optionOf[choices[rising[n]!]!]!;
-			if (bunchOf[option]! < 0) {
-				bunchOf[option] = this.many++;
+			if (groupOf[option]! < 0) {
+				groupOf[option] = this.many++;
 				counts.push(0);
 			}
-			counts[bunchOf[option]!]!++;
+			counts[groupOf[option]!]!++;
 		}
 		starts[0] = 0;
-		for (let bunch = 0; bunch < this.many; bunch++) starts[bunch + 1] = starts[bunch]! + counts[bunch]!;
+		for (let group = 0; group < this.many; group++) starts[group + 1] = starts[group]! + counts[group]!;
 		const next = starts.slice(0, this.many);
 		for (let n = 0; n < rising.length; n++) {
-			const bunch = bunchOf[optionOf[choices[rising[n]!]!]!]!;
-			order[next[bunch]!++] = rising[n]!;
+			const group = groupOf[optionOf[choices[rising[n]!]!]!]!;
+			order[next[group]!++] = rising[n]!;
 		}
 		return order.subarray(0, rising.length);
 	}
@@ -214,21 +214,21 @@ function optionsUsed(choices: Int32Array, optionIn: Uint16Array, size: number): 
 }
 
 /** Bounds that look at each factor apart, whatever the state: quick, and often enough. */
-export function fieldApart(
-	frame: Frame,
-	relaxed: Relaxed,
+export function boundsApart(
+	problem: Problem,
+	relaxation: Relaxation,
 	most: number,
 	lists: readonly Int32Array[]
-): Field {
-	const { cells, sizes } = frame.chain;
+): Bounds {
+	const { cells, sizes } = problem.sequence;
 	const arriving = lists.map((list) => new Float64Array(list.length));
 	const after = lists.map((list) => new Float64Array(list.length));
 	sizes.forEach((size, f) => {
-		const option = frame.optionIn[f]!;
+		const option = problem.optionIn[f]!;
 		const used = lists.map((list) => optionsUsed(list, option, size));
 		/** the least of going from an option of one cell to those of another */
 		const from = (values: Float64Array, k: number, to: number, backward: boolean): Float64Array => {
-			const table = frame.changes(Math.max(k, to))[f]!;
+			const table = problem.changes(Math.max(k, to))[f]!;
 			const out = new Float64Array(size).fill(Infinity);
 			for (const own of used[k]!)
 				for (const other of used[to]!) {
@@ -249,9 +249,9 @@ export function fieldApart(
 		}
 	});
 	return {
-		relaxed,
+		relaxation,
 		most,
-		edges: frame.chain.stateEdges.slice(0, 1),
+		edges: problem.sequence.stateEdges.slice(0, 1),
 		lists,
 		arriving,
 		ahead: after,
@@ -260,34 +260,34 @@ export function fieldApart(
 }
 
 /**
- * Closer bounds for the courses of no more than so many changes through some of the choices of a field.
- * @param lists choices of each cell that are left of those of the field
+ * Closer bounds for the courses of no more than so many changes through some of the choices of a bounds.
+ * @param lists choices of each cell that are left of those of the bounds
  * @param edges steps of the state between which bounds are worked out apart
  */
-export function closerField(
-	frame: Frame,
-	field: Field,
-	relaxed: Relaxed,
+export function closerBounds(
+	problem: Problem,
+	bounds: Bounds,
+	relaxation: Relaxation,
 	lists: readonly Int32Array[],
 	edges: readonly number[],
 	limit: number
-): Field {
-	const { cells } = frame.chain;
-	const { most } = field;
+): Bounds {
+	const { cells } = problem.sequence;
+	const { most } = bounds;
 	const steps = edges.length;
 	// What is left to a choice before it and after it, by the bounds that there are.
 	const capsAfter = lists.map(({ length }) => new Float64Array(length));
 	const capsBefore = lists.map(({ length }) => new Float64Array(length));
 	lists.forEach((list, k) => {
 		for (let i = 0, at = 0; i < list.length; i++, at++) {
-			while (field.lists[k]![at] !== list[i]) at++;
-			capsAfter[k]![i] = limit - field.arriving[k]![at]!;
-			capsBefore[k]![i] = limit - leastAhead(field, k, at);
+			while (bounds.lists[k]![at] !== list[i]) at++;
+			capsAfter[k]![i] = limit - bounds.arriving[k]![at]!;
+			capsBefore[k]![i] = limit - leastAhead(bounds, k, at);
 		}
 	});
 	const arriving: Float64Array[] = [new Float64Array(lists[0]!.length)];
 	for (let k = 1; k < cells; k++)
-		arriving[k] = nearest(frame, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, capsBefore[k]!, true);
+		arriving[k] = nearest(problem, k, lists[k]!, lists[k - 1]!, arriving[k - 1]!, 1, capsBefore[k]!, true);
 	const ahead = new Array<Float64Array>(cells);
 	const after = new Array<Float64Array>(cells);
 	for (let k = cells - 1; k >= 0; k--) {
@@ -296,9 +296,9 @@ export function closerField(
 		const next =
 			k === cells - 1
 				? new Float64Array(list.length * steps)
-				: nearest(frame, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps, capsAfter[k]!);
-		const first = stepOf(edges, relaxed.lowest[k]!);
-		const classes = frame.classesOf(k);
+				: nearest(problem, k + 1, list, lists[k + 1]!, ahead[k + 1]!, steps, capsAfter[k]!);
+		const first = stepOf(edges, relaxation.lowest[k]!);
+		const classes = problem.classesOf(k);
 		const onward = new Float64Array(steps);
 		for (let i = 0; i < list.length; i++) {
 			const choice = list[i]!;
@@ -307,54 +307,54 @@ export function closerField(
 			for (let e = steps - 1, least = Infinity; e >= 0; e--)
 				onward[e] = least = Math.min(least, next[i * steps + e]!);
 			for (let e = first; e < steps; e++) {
-				const before = relaxed.leastBefore(k, inClass, edges[e + 1] ?? Infinity);
+				const before = relaxation.leastBefore(k, inClass, edges[e + 1] ?? Infinity);
 				if (before === Infinity) continue;
-				const key = before + frame.judge(k, choice, Math.max(edges[e]!, relaxed.lowest[k]!));
-				const { state } = frame.judged;
+				const key = before + problem.judge(k, choice, Math.max(edges[e]!, relaxation.lowest[k]!));
+				const { state } = problem.judged;
 				// A higher state does no better.
-				if (key + relaxed.restAfter(k, choice, state) > most) continue;
+				if (key + relaxation.restAfter(k, choice, state) > most) continue;
 				own[i * steps + e] = onward[stepOf(edges, state)]!;
 			}
 		}
 		ahead[k] = own;
 		after[k] = next;
 	}
-	return { relaxed, most, edges, lists, arriving, ahead, after };
+	return { relaxation, most, edges, lists, arriving, ahead, after };
 }
 
 /** Fewest changes from a choice on, from whatever state. */
-function leastAhead({ ahead, edges }: Field, k: number, i: number): number {
+function leastAhead({ ahead, edges }: Bounds, k: number, i: number): number {
 	const steps = edges.length;
 	let least = Infinity;
 	for (let e = i * steps; e < (i + 1) * steps; e++) least = Math.min(least, ahead[k]![e]!);
 	return least;
 }
 
-/** The choices of a field that courses with no more than so many changes can make. */
-export function fewer(field: Field, mostChanges: number): Field {
-	const { edges, lists } = field;
+/** The choices of a bounds that courses with no more than so many changes can make. */
+export function fewer(bounds: Bounds, mostChanges: number): Bounds {
+	const { edges, lists } = bounds;
 	const steps = edges.length;
 	const kept = lists.map((list, k) => {
-		const arriving = field.arriving[k]!;
+		const arriving = bounds.arriving[k]!;
 		const own = new Int32Array(list.length);
 		let many = 0;
 		for (let i = 0; i < list.length; i++)
-			if (arriving[i]! + leastAhead(field, k, i) <= mostChanges) own[many++] = i;
+			if (arriving[i]! + leastAhead(bounds, k, i) <= mostChanges) own[many++] = i;
 		return own.subarray(0, many);
 	});
-	if (kept.every((own, k) => own.length === lists[k]!.length)) return field;
-	const ahead = field.ahead.map((values, k) => rowsOf(values, kept[k]!, steps));
+	if (kept.every((own, k) => own.length === lists[k]!.length)) return bounds;
+	const ahead = bounds.ahead.map((values, k) => rowsOf(values, kept[k]!, steps));
 	return {
-		...field,
+		...bounds,
 		lists: lists.map((list, k) => {
 			const own = new Int32Array(kept[k]!.length);
 			for (let at = 0; at < own.length; at++) own[at] = list[kept[k]![at]!]!;
 			return own;
 		}),
-		arriving: field.arriving.map((values, k) => rowsOf(values, kept[k]!, 1)),
+		arriving: bounds.arriving.map((values, k) => rowsOf(values, kept[k]!, 1)),
 		ahead,
 		after:
-			field.after === field.ahead ? ahead : field.after.map((values, k) => rowsOf(values, kept[k]!, steps))
+			bounds.after === bounds.ahead ? ahead : bounds.after.map((values, k) => rowsOf(values, kept[k]!, steps))
 	};
 }
 /** Some rows of a table. */
@@ -366,7 +366,7 @@ function rowsOf(values: Float64Array, rows: Int32Array, width: number): Float64A
 }
 
 /** The least that a course can cost in changes, by the bounds; Infinity where none leads through. */
-export function leastChanges({ edges, ahead, lists }: Field, startState: number): number {
+export function leastChanges({ edges, ahead, lists }: Bounds, startState: number): number {
 	const start = stepOf(edges, startState);
 	let least = Infinity;
 	for (let i = 0; i < lists[0]!.length; i++) least = Math.min(least, ahead[0]![i * edges.length + start]!);
@@ -375,7 +375,7 @@ export function leastChanges({ edges, ahead, lists }: Field, startState: number)
 
 const ordersKnown = new WeakMap<Float64Array, Map<number, Int32Array>>();
 /** Choices of a cell from the best on, by the changes from there on, for one step of the state. */
-function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
+function orderOf({ ahead, edges }: Bounds, k: number, step: number): Int32Array {
 	const values = ahead[k]!;
 	const known = ordersKnown.get(values) ?? new Map<number, Int32Array>();
 	ordersKnown.set(values, known);
@@ -391,15 +391,15 @@ function orderOf({ ahead, edges }: Field, k: number, step: number): Int32Array {
 }
 
 /**
- * The course of a field with the fewest changes, or null when none is within the limit: the most promising way is followed
+ * The course of a bounds with the fewest changes, or null when none is within the limit: the most promising way is followed
  * to its end first, and what cannot be better than the best so far is dropped. When the work runs out, the best so far.
  * @param limit most changes
  * @param enough a course with no more changes ends the search
- * @param byKey whether ways of little blame and sweat go first, where any course will do
+ * @param byKey whether ways of little penalty and overheat go first, where any course will do
  */
 export function fewestChanges(
-	frame: Frame,
-	field: Field,
+	problem: Problem,
+	bounds: Bounds,
 	{
 		limit,
 		enough,
@@ -407,22 +407,22 @@ export function fewestChanges(
 		work,
 		byKey = false
 	}: { limit: number; enough: number; open: Open | null; work: Work; byKey?: boolean }
-): Label | null {
-	const { relaxed, edges, lists, ahead, after, most } = field;
-	const { cells, startState, sizes } = frame.chain;
+): Path | null {
+	const { relaxation, edges, lists, ahead, after, most } = bounds;
+	const { cells, startState, sizes } = problem.sequence;
 	const steps = edges.length;
 	const factors = sizes.length;
-	const { optionIn } = frame;
+	const { optionIn } = problem;
 	const opened = open
-		? lists.map((list, k) => Uint8Array.from(list, (c) => Number(frame.isOpen(open, k, c))))
+		? lists.map((list, k) => Uint8Array.from(list, (c) => Number(problem.isOpen(open, k, c))))
 		: null;
-	const seen = lists.map((list) => new Array<Label[] | undefined>(list.length));
-	let best: Label | null = null;
+	const seen = lists.map((list) => new Array<Path[] | undefined>(list.length));
+	let best: Path | null = null;
 	const done = (): boolean => work.left < 0 || (best !== null && best.changes <= enough);
-	/** least blame and sweat of a whole course that goes on with a choice */
+	/** least penalty and overheat of a whole course that goes on with a choice */
 	const keyBy = (k: number, i: number, sum: number, from: number): number => {
 		const choice = lists[k]![i]!;
-		return sum + frame.judge(k, choice, from) + relaxed.restAfter(k, choice, frame.judged.state);
+		return sum + problem.judge(k, choice, from) + relaxation.restAfter(k, choice, problem.judged.state);
 	};
 	const dive = (
 		k: number,
@@ -430,32 +430,32 @@ export function fewestChanges(
 		sum: number,
 		changes: number,
 		from: number,
-		before: Label | null
+		before: Path | null
 	): void => {
 		const choice = lists[k]![i]!;
-		const key = sum + frame.judge(k, choice, from);
-		const { state } = frame.judged;
-		if (key + relaxed.restAfter(k, choice, state) > most) return;
+		const key = sum + problem.judge(k, choice, from);
+		const { state } = problem.judged;
+		if (key + relaxation.restAfter(k, choice, state) > most) return;
 		const step = stepOf(edges, state);
 		if (!(changes + after[k]![i * steps + step]! <= limit)) return;
-		const label: Label = { key, changes, state, choice, before };
+		const path: Path = { key, changes, state, choice, before };
 		if (k === cells - 1) {
-			best = label;
+			best = path;
 			limit = changes - 0.5;
 			return;
 		}
 		const others = seen[k]![i];
-		if (!others) seen[k]![i] = [label];
+		if (!others) seen[k]![i] = [path];
 		else {
-			// With less blame and sweat on the way it would be under what is the least there is.
+			// With less penalty and overheat on the way it would be under what is the least there is.
 			for (const other of others)
 				if (other.state <= state && (other.key < key || (other.key === key && other.changes <= changes)))
 					return;
-			others.push(label);
+			others.push(path);
 		}
 		const next = lists[k + 1]!;
 		const values = ahead[k + 1]!;
-		const tables = frame.changes(k + 1);
+		const tables = problem.changes(k + 1);
 		const costTo = (j: number): number => {
 			let cost = 0;
 			for (let f = 0; f < factors; f++)
@@ -463,8 +463,8 @@ export function fewestChanges(
 			return cost;
 		};
 		// From the best on that can follow: once even the cheapest change to it is too much, the rest is.
-		const order = orderOf(field, k + 1, step);
-		const cheapest = frame.cheapestChange(k + 1);
+		const order = orderOf(bounds, k + 1, step);
+		const cheapest = problem.cheapestChange(k + 1);
 		const ways: { at: number; cost: number; bound: number; rank: number }[] = [];
 		const consider = (at: number, cost: number): void => {
 			const bound = changes + cost + values[at * steps + step]!;
@@ -484,7 +484,7 @@ export function fewestChanges(
 		ways.sort((a, b) => a.rank - b.rank || a.cost - b.cost || a.at - b.at);
 		for (const way of ways) {
 			if (done()) return;
-			if (way.bound <= limit) dive(k + 1, way.at, key, changes + way.cost, state, label);
+			if (way.bound <= limit) dive(k + 1, way.at, key, changes + way.cost, state, path);
 		}
 	};
 	const start = stepOf(edges, startState);

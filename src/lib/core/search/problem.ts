@@ -1,13 +1,13 @@
 /**
- * A chain of cells in each of which something is chosen, and what all parts of its search share.
+ * A sequence of cells in each of which something is chosen, and what all parts of its search share.
  */
 
 /**
  * A choice is one option in each of a few factors (say trunk, legs, head, front opening). Changing an option between two
  * cells costs something, factor by factor. One number of state (heat debt, a cold finger) is carried along; lower is
- * better. Costs are compared in strict order: blame, sweat, changes, then the mass of all that is used.
+ * better. Costs are compared in strict order: penalty, overheat, changes, then the mass of all that is used.
  */
-export interface Chain {
+export interface SequenceProblem {
 	cells: number;
 	/** options in each factor */
 	sizes: readonly number[];
@@ -17,8 +17,8 @@ export interface Chain {
 	 */
 	changes(k: number, factor: number): Float64Array;
 	/**
-	 * what a choice costs in a cell and the state after it, written into `into`; a blame of Infinity is a choice that is
-	 * not open; blame and state never fall when the state before rises
+	 * what a choice costs in a cell and the state after it, written into `into`; a penalty of Infinity is a choice that is
+	 * not open; penalty and state never fall when the state before rises
 	 */
 	judge(k: number, choice: number, state: number, into: Judged): void;
 	/**
@@ -39,9 +39,9 @@ export interface Chain {
 	massG: readonly number[];
 }
 export interface Judged {
-	blame: number;
+	penalty: number;
 	/** clo·min, whole numbers */
-	sweat: number;
+	overheat: number;
 	state: number;
 }
 
@@ -51,14 +51,14 @@ export interface Open {
 	at?: ReadonlyMap<number, readonly Uint8Array[]>;
 }
 
-/** Blame and sweat in one number, so that strict order is one comparison. */
-const BLAME_UNIT = 1e7;
-export const keyOf = (blame: number, sweat: number): number => blame * BLAME_UNIT + sweat;
-export const blameIn = (key: number): number => Math.floor(key / BLAME_UNIT);
-export const sweatIn = (key: number): number => key - BLAME_UNIT * blameIn(key);
-export const fromKey = (key: number): { blame: number; sweat: number } => ({
-	blame: blameIn(key),
-	sweat: sweatIn(key)
+/** Penalty and overheat in one number, so that strict order is one comparison. */
+const PENALTY_UNIT = 1e7;
+export const keyOf = (penalty: number, overheat: number): number => penalty * PENALTY_UNIT + overheat;
+export const penaltyIn = (key: number): number => Math.floor(key / PENALTY_UNIT);
+export const overheatIn = (key: number): number => key - PENALTY_UNIT * penaltyIn(key);
+export const fromKey = (key: number): { penalty: number; overheat: number } => ({
+	penalty: penaltyIn(key),
+	overheat: overheatIn(key)
 });
 
 /** Index of the step in which a state lies. */
@@ -130,7 +130,7 @@ interface Change {
 	/** class of every choice: one can only be followed by those of its class; null where all are of one class */
 	classOf: Uint16Array | null;
 }
-/** Changes by the table of their first factor, which chains share. */
+/** Changes by the table of their first factor, which sequences share. */
 const changesKnown = new WeakMap<Float64Array, Change[]>();
 function changeOf(
 	tables: readonly Float64Array[],
@@ -158,7 +158,7 @@ function changeOf(
 }
 
 let lastOptions: { sizes: readonly number[]; optionIn: readonly Uint16Array[] } = { sizes: [], optionIn: [] };
-/** Option of each factor in every choice; chains of a trip mostly come with the same sizes one after the other. */
+/** Option of each factor in every choice; sequences of a trip mostly come with the same sizes one after the other. */
 function optionsIn(sizes: readonly number[], choices: number): readonly Uint16Array[] {
 	const { sizes: last } = lastOptions;
 	if (last.length === sizes.length && last.every((size, f) => size === sizes[f])) return lastOptions.optionIn;
@@ -174,39 +174,39 @@ function optionsIn(sizes: readonly number[], choices: number): readonly Uint16Ar
 	return optionIn;
 }
 
-/** A chain laid out for searching. */
-export class Frame {
+/** A sequence laid out for searching. */
+export class Problem {
 	readonly choices: number;
 	/** option of a factor in a choice */
 	readonly optionIn: readonly Uint16Array[];
 	/** what the last judgement said */
-	readonly judged: Judged = { blame: 0, sweat: 0, state: 0 };
+	readonly judged: Judged = { penalty: 0, overheat: 0, state: 0 };
 	private readonly changesKnown: Change[] = [];
 
 	/** @throws RangeError when a factor has no option */
-	constructor(readonly chain: Chain) {
-		const { sizes } = chain;
+	constructor(readonly sequence: SequenceProblem) {
+		const { sizes } = sequence;
 		this.choices = sizes.reduce((a, b) => a * b, 1);
 		if (this.choices === 0) throw new RangeError('a factor has 0 options, allowed is 1 or more');
 		this.optionIn = optionsIn(sizes, this.choices);
 	}
 
-	/** Blame and sweat of a choice; the state after it is in `judged`. */
+	/** Penalty and overheat of a choice; the state after it is in `judged`. */
 	judge(k: number, choice: number, state: number): number {
-		this.chain.judge(k, choice, state, this.judged);
-		return keyOf(this.judged.blame, this.judged.sweat);
+		this.sequence.judge(k, choice, state, this.judged);
+		return keyOf(this.judged.penalty, this.judged.overheat);
 	}
 	/** The least that each choice can cost in a cell. */
 	leastKeys(k: number): Float64Array {
-		if (this.chain.leastKeys) return this.chain.leastKeys(k);
-		const lowest = this.chain.stateEdges[0]!;
+		if (this.sequence.leastKeys) return this.sequence.leastKeys(k);
+		const lowest = this.sequence.stateEdges[0]!;
 		return Float64Array.from({ length: this.choices }, (_, choice) => this.judge(k, choice, lowest));
 	}
 
 	private changeBefore(k: number): Change {
 		return (this.changesKnown[k] ??= changeOf(
-			this.chain.sizes.map((_, factor) => this.chain.changes(k, factor)),
-			this.chain.sizes,
+			this.sequence.sizes.map((_, factor) => this.sequence.changes(k, factor)),
+			this.sequence.sizes,
 			this.optionIn
 		));
 	}
@@ -220,11 +220,11 @@ export class Frame {
 	}
 	/** How many classes of choices the change before cell k knows: a choice can only be followed by those of its class. */
 	classesBefore(k: number): number {
-		return k === 0 || k === this.chain.cells ? 1 : this.changeBefore(k).classes;
+		return k === 0 || k === this.sequence.cells ? 1 : this.changeBefore(k).classes;
 	}
 	/** Class of each choice for the change before cell k; null where all are of one class. */
 	classesOf(k: number): Uint16Array | null {
-		return k === 0 || k === this.chain.cells ? null : this.changeBefore(k).classOf;
+		return k === 0 || k === this.sequence.cells ? null : this.changeBefore(k).classOf;
 	}
 
 	isOpen(open: Open, k: number, choice: number): boolean {

@@ -1,6 +1,6 @@
-import type { Frame } from './problem';
-import type { Label } from './least-changes';
-import type { Relaxed } from './relaxation';
+import type { Problem } from './problem';
+import type { Path } from './least-changes';
+import type { Relaxation } from './relaxation';
 
 /** Ways that are kept at each cell. */
 const WIDTH = 24;
@@ -10,43 +10,43 @@ const MOST_LEADERS = 12;
 const PER_CHOICE = 2;
 
 /**
- * A good course, quickly: the most promising ways are followed side by side, those that keep blame and sweat low first, and
+ * A good course, quickly: the most promising ways are followed side by side, those that keep penalty and overheat low first, and
  * of those the ones with few changes. At each cell a way goes on as it is, with one option changed, or with one of the
  * choices that no other outdoes.
  * @param lists choices of each cell that may be made, in rising order
- * @param most no more blame and sweat than that
+ * @param most no more penalty and overheat than that
  * @returns null when no way leads through; there may be one all the same
  */
 export function quickCourse(
-	frame: Frame,
-	relaxed: Relaxed,
+	problem: Problem,
+	relaxation: Relaxation,
 	lists: readonly Int32Array[],
 	most: number
-): Label | null {
-	const { chain, optionIn, choices } = frame;
-	const { sizes, cells, startState } = chain;
+): Path | null {
+	const { sequence, optionIn, choices } = problem;
+	const { sizes, cells, startState } = sequence;
 	const strides: number[] = [];
 	sizes.reduceRight((stride, size, f) => {
 		strides[f] = stride;
 		return stride * size;
 	}, 1);
-	let ways: Label[] = [];
+	let ways: Path[] = [];
 	for (let k = 0; k < cells; k++) {
 		const open = new Uint8Array(choices);
 		for (const choice of lists[k]!) open[choice] = 1;
-		const leaders = someOf(relaxed.leadersOf(k).filter((choice) => open[choice] === 1));
-		const tables = k > 0 ? frame.changes(k) : [];
+		const leaders = someOf(relaxation.leadersOf(k).filter((choice) => open[choice] === 1));
+		const tables = k > 0 ? problem.changes(k) : [];
 		const next: Way[] = [];
-		const consider = (before: Label | null, choice: number): void => {
+		const consider = (before: Path | null, choice: number): void => {
 			let changes = before?.changes ?? 0;
 			if (before)
 				for (let f = 0; f < sizes.length; f++)
 					changes += tables[f]![optionIn[f]![before.choice]! * sizes[f]! + optionIn[f]![choice]!]!;
 			if (changes === Infinity) return;
-			const key = (before?.key ?? 0) + frame.judge(k, choice, before?.state ?? startState);
-			const { state } = frame.judged;
-			const bound = key + relaxed.restAfter(k, choice, state);
-			if (bound <= most) next.push({ bound, label: { key, changes, state, choice, before } });
+			const key = (before?.key ?? 0) + problem.judge(k, choice, before?.state ?? startState);
+			const { state } = problem.judged;
+			const bound = key + relaxation.restAfter(k, choice, state);
+			if (bound <= most) next.push({ bound, path: { key, changes, state, choice, before } });
 		};
 		if (k === 0) for (const choice of lists[0]!) consider(null, choice);
 		for (const before of ways) {
@@ -78,23 +78,23 @@ const someOf = (list: readonly number[]): number[] =>
 interface Way {
 	/** least key of a whole course that begins so */
 	bound: number;
-	label: Label;
+	path: Path;
 }
-function bestOf(ways: Way[]): Label[] {
+function bestOf(ways: Way[]): Path[] {
 	ways.sort(
 		(a, b) =>
 			a.bound - b.bound ||
-			a.label.changes - b.label.changes ||
-			a.label.state - b.label.state ||
-			a.label.choice - b.label.choice
+			a.path.changes - b.path.changes ||
+			a.path.state - b.path.state ||
+			a.path.choice - b.path.choice
 	);
-	const kept: Label[] = [];
+	const kept: Path[] = [];
 	const many = new Map<number, number>();
-	for (const { label } of ways) {
-		const like = many.get(label.choice) ?? 0;
+	for (const { path } of ways) {
+		const like = many.get(path.choice) ?? 0;
 		if (like === PER_CHOICE) continue;
-		many.set(label.choice, like + 1);
-		if (kept.push(label) === WIDTH) break;
+		many.set(path.choice, like + 1);
+		if (kept.push(path) === WIDTH) break;
 	}
 	return kept;
 }

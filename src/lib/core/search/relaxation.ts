@@ -1,11 +1,11 @@
-import { stepOf, type Frame } from './problem';
+import { stepOf, type Problem } from './problem';
 
 /**
- * Blame and sweat of a chain as if every change that can be done cost nothing.
+ * Penalty and overheat of a sequence as if every change that can be done cost nothing.
  *
  * Without prices a choice matters only by the state that it leaves and by what can still be changed to. Choices between
  * which a way of possible changes leads form a class, and of those with the same classes before and after them only the
- * leaders count. What is left is small enough to be followed exactly. Changes come after blame and sweat, so this is the
+ * leaders count. What is left is small enough to be followed exactly. Changes come after penalty and overheat, so this is the
  * optimum of both wherever some course of possible changes reaches it.
  */
 
@@ -23,7 +23,7 @@ interface Bundle {
 	leaders: readonly number[];
 }
 
-export class Relaxed {
+export class Relaxation {
 	/** lowest state before each cell, and after the last */
 	readonly lowest: Float64Array;
 	private readonly cells: number;
@@ -43,13 +43,13 @@ export class Relaxed {
 	 * @param edges steps of the state between which bounds are worked out apart
 	 */
 	constructor(
-		private readonly frame: Frame,
+		private readonly problem: Problem,
 		readonly lists: readonly Int32Array[],
 		private readonly keys: readonly Float64Array[],
 		readonly edges: readonly number[]
 	) {
-		this.cells = frame.chain.cells;
-		this.nextClass = lists.map((_, k) => frame.classesOf(k + 1));
+		this.cells = problem.sequence.cells;
+		this.nextClass = lists.map((_, k) => problem.classesOf(k + 1));
 		this.bundles = lists.map((list, k) => this.bundlesOf(list, k));
 		this.lowest = this.lowestStates();
 		this.rests[this.cells] = [new Float64Array(edges.length)];
@@ -63,11 +63,11 @@ export class Relaxed {
 	}
 
 	private bundlesOf(list: Int32Array, k: number): Bundle[] {
-		const { frame } = this;
-		const many = frame.classesBefore(k + 1);
-		if (frame.classesBefore(k) === 1 && many === 1) return [this.bundle(0, 0, list, k)];
-		const before = frame.classesOf(k);
-		const after = frame.classesOf(k + 1);
+		const { problem } = this;
+		const many = problem.classesBefore(k + 1);
+		if (problem.classesBefore(k) === 1 && many === 1) return [this.bundle(0, 0, list, k)];
+		const before = problem.classesOf(k);
+		const after = problem.classesOf(k + 1);
 		const known = new Map<number, number[]>();
 		for (const choice of list) {
 			const key = (before?.[choice] ?? 0) * many + (after?.[choice] ?? 0);
@@ -78,20 +78,20 @@ export class Relaxed {
 		return [...known].map(([key, own]) => this.bundle(Math.floor(key / many), key % many, own, k));
 	}
 	private bundle(from: number, to: number, choices: ArrayLike<number>, k: number): Bundle {
-		const ranks = this.frame.chain.ranks?.(k);
+		const ranks = this.problem.sequence.ranks?.(k);
 		const leaders = ranks ? leadersOf(choices, this.keys[k]!, ranks) : Array.from(choices);
 		return { from, to, choices, leaders };
 	}
 
 	private lowestStates(): Float64Array {
 		const lowest = new Float64Array(this.cells + 1);
-		lowest[0] = this.frame.chain.startState;
+		lowest[0] = this.problem.sequence.startState;
 		this.bundles.forEach((bundles, k) => {
 			lowest[k + 1] = Infinity;
 			for (const { leaders } of bundles)
 				for (const choice of leaders) {
-					this.frame.judge(k, choice, lowest[k]!);
-					lowest[k + 1] = Math.min(lowest[k + 1]!, this.frame.judged.state);
+					this.problem.judge(k, choice, lowest[k]!);
+					lowest[k + 1] = Math.min(lowest[k + 1]!, this.problem.judged.state);
 				}
 		});
 		return lowest;
@@ -124,8 +124,8 @@ export class Relaxed {
 				const state = Math.max(edges[e]!, lowest);
 				for (const choice of leaders) {
 					if (this.keys[k]![choice]! >= values[e]!) continue;
-					const own = this.frame.judge(k, choice, state);
-					const value = own + after[stepOf(edges, this.frame.judged.state)]!;
+					const own = this.problem.judge(k, choice, state);
+					const value = own + after[stepOf(edges, this.problem.judged.state)]!;
 					if (value < values[e]!) values[e] = value;
 				}
 			}
@@ -137,8 +137,8 @@ export class Relaxed {
 
 	/** Key of a course that follows the bounds, so that little else has to be looked at. */
 	private firstGuess(): number {
-		const { chain } = this.frame;
-		let at = { state: chain.startState, key: 0, class: 0 };
+		const { sequence } = this.problem;
+		let at = { state: sequence.startState, key: 0, class: 0 };
 		for (let k = 0; k < this.cells; k++) {
 			let best = Infinity;
 			let next = at;
@@ -146,8 +146,8 @@ export class Relaxed {
 				const after = this.restsFrom(k + 1, to);
 				if (from !== at.class || !after) continue;
 				for (const choice of leaders) {
-					const key = at.key + this.frame.judge(k, choice, at.state);
-					const { state } = this.frame.judged;
+					const key = at.key + this.problem.judge(k, choice, at.state);
+					const { state } = this.problem.judged;
 					const bound = key + after[stepOf(this.edges, state)]!;
 					if (bound < best || (bound === best && state < next.state)) {
 						best = bound;
@@ -167,9 +167,9 @@ export class Relaxed {
 	 */
 	private reach(most: number): number {
 		this.reachedFor = most;
-		const { chain } = this.frame;
+		const { sequence } = this.problem;
 		const { edges } = this;
-		this.reached = [new Map([[0, [{ state: chain.startState, key: 0 }]]])];
+		this.reached = [new Map([[0, [{ state: sequence.startState, key: 0 }]]])];
 		for (let k = 0; k < this.cells; k++) {
 			const next = new Map<number, Point[]>();
 			for (const { from, to, leaders } of this.bundles[k]!) {
@@ -182,8 +182,8 @@ export class Relaxed {
 					const least = this.keys[k]![choice]!;
 					for (const { state, key } of points) {
 						if (key + least > most) continue;
-						const sum = key + this.frame.judge(k, choice, state);
-						const end = this.frame.judged.state;
+						const sum = key + this.problem.judge(k, choice, state);
+						const end = this.problem.judged.state;
 						if (sum + after[stepOf(edges, end)]! <= most) addPoint(own, end, sum);
 					}
 				}
@@ -200,10 +200,10 @@ export class Relaxed {
 	/** The choices that courses of no more than some key can make, in rising order. */
 	within(most: number): Int32Array[] {
 		if (most !== this.reachedFor) this.reach(most);
-		const { edges, frame } = this;
+		const { edges, problem } = this;
 		return this.bundles.map((bundles, k) => {
 			const keys = this.keys[k]!;
-			const ranks = frame.chain.ranks?.(k);
+			const ranks = problem.sequence.ranks?.(k);
 			const kept: number[] = [];
 			for (const { from, to, choices } of bundles) {
 				const points = this.reached[k]!.get(from);
@@ -215,7 +215,7 @@ export class Relaxed {
 					const left = most - keys[choice]!;
 					const from = (state: number, key: number): boolean =>
 						key <= left &&
-						key + frame.judge(k, choice, state) + after[stepOf(edges, frame.judged.state)]! <= most;
+						key + problem.judge(k, choice, state) + after[stepOf(edges, problem.judged.state)]! <= most;
 					// What would not do from the lowest state with the least key does from no point; of one point that is all.
 					if (!from(lowest, leastKey)) return false;
 					return points.length === 1 || points.some(({ state, key }) => from(state, key));

@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ChainSolver, bestCourse, type Course } from './solver';
+import { SequenceSolver, bestCourse, type Course } from './solver';
 import { quickCourse } from './quick-start';
-import { Frame, changeTable, keyOf, optionsOf, type Chain } from './problem';
-import { Relaxed } from './relaxation';
+import { Problem, changeTable, keyOf, optionsOf, type SequenceProblem } from './problem';
+import { Relaxation } from './relaxation';
 
-/** A small random chain whose judge is monotone in its state, as the contract asks. */
-const smallChain = fc
+/** A small random sequence whose judge is monotone in its state, as the contract asks. */
+const smallSequence = fc
 	.record({
 		cells: fc.integer({ min: 1, max: 4 }),
 		sizes: fc.array(fc.integer({ min: 1, max: 3 }), { minLength: 1, maxLength: 2 }),
 		numbers: fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 60, maxLength: 60 }),
 		masses: fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 6, maxLength: 6 })
 	})
-	.map(({ cells, sizes, numbers, masses }): Chain => {
+	.map(({ cells, sizes, numbers, masses }): SequenceProblem => {
 		const pick = (...at: number[]): number => numbers[at.reduce((a, b) => a * 7 + b, 3) % numbers.length]!;
 		return {
 			cells,
@@ -24,8 +24,8 @@ const smallChain = fc
 				),
 			judge: (k, choice, state, into) => {
 				const end = Math.max(-3, state + pick(k, choice) - 3);
-				into.blame = Math.max(0, Math.max(state, end) - 2);
-				into.sweat = pick(choice, k) % 2;
+				into.penalty = Math.max(0, Math.max(state, end) - 2);
+				into.overheat = pick(choice, k) % 2;
 				into.state = end;
 			},
 			startState: 0,
@@ -35,8 +35,8 @@ const smallChain = fc
 		};
 	});
 
-function bruteForce(chain: Chain): [number, number, number, number] {
-	const choices = chain.sizes.reduce((a, b) => a * b, 1);
+function bruteForce(sequence: SequenceProblem): [number, number, number, number] {
+	const choices = sequence.sizes.reduce((a, b) => a * b, 1);
 	let best: [number, number, number, number] = [Infinity, Infinity, Infinity, Infinity];
 	const less = (a: number[], b: number[]): boolean => {
 		const i = a.findIndex((value, at) => value !== b[at]);
@@ -49,31 +49,34 @@ function bruteForce(chain: Chain): [number, number, number, number] {
 		cost: [number, number, number],
 		used: Set<number>
 	): void => {
-		if (k === chain.cells) {
-			const mass = [...used].reduce((sum, thing) => sum + chain.massG[thing]!, 0);
+		if (k === sequence.cells) {
+			const mass = [...used].reduce((sum, thing) => sum + sequence.massG[thing]!, 0);
 			const total: [number, number, number, number] = [...cost, mass];
 			if (less(total, best)) best = total;
 			return;
 		}
 		for (let choice = 0; choice < choices; choice++) {
-			const options = optionsOf(choice, chain.sizes);
+			const options = optionsOf(choice, sequence.sizes);
 			const change = before
-				? options.reduce((sum, to, f) => sum + chain.changes(k, f)[before[f]! * chain.sizes[f]! + to]!, 0)
+				? options.reduce(
+						(sum, to, f) => sum + sequence.changes(k, f)[before[f]! * sequence.sizes[f]! + to]!,
+						0
+					)
 				: 0;
 			if (change === Infinity) continue;
-			const judged = { blame: 0, sweat: 0, state: 0 };
-			chain.judge(k, choice, state, judged);
-			const uses = options.flatMap((option, f) => [...chain.uses(f, option)]);
+			const judged = { penalty: 0, overheat: 0, state: 0 };
+			sequence.judge(k, choice, state, judged);
+			const uses = options.flatMap((option, f) => [...sequence.uses(f, option)]);
 			walk(
 				k + 1,
 				options,
 				judged.state,
-				[cost[0] + judged.blame, cost[1] + judged.sweat, cost[2] + change],
+				[cost[0] + judged.penalty, cost[1] + judged.overheat, cost[2] + change],
 				new Set([...used, ...uses])
 			);
 		}
 	};
-	walk(0, null, chain.startState, [0, 0, 0], new Set());
+	walk(0, null, sequence.startState, [0, 0, 0], new Set());
 	return best;
 }
 
@@ -81,7 +84,7 @@ function bruteForce(chain: Chain): [number, number, number, number] {
 const MANY_EDGES = Array.from({ length: 40 }, (_, i) => i / 2 - 6);
 
 /** A wider one, of three factors; some changes cost nothing, and the state has many steps. */
-const widerChain = fc
+const widerSequence = fc
 	.record({
 		cells: fc.integer({ min: 2, max: 3 }),
 		sizes: fc.tuple(
@@ -95,7 +98,7 @@ const widerChain = fc
 		wall: fc.constantFrom(9, 9, 7, 4),
 		edges: fc.constantFrom([-6], [-6, 0, 3], [-6, -3, -1, 0, 1, 2, 3, 5, 8], MANY_EDGES)
 	})
-	.map(({ cells, sizes, numbers, free, wall, edges }): Chain => {
+	.map(({ cells, sizes, numbers, free, wall, edges }): SequenceProblem => {
 		const pick = (...at: number[]): number => numbers[at.reduce((a, b) => a * 13 + b, 5) % numbers.length]!;
 		return {
 			cells,
@@ -108,8 +111,8 @@ const widerChain = fc
 				}),
 			judge: (k, choice, state, into) => {
 				const end = Math.max(-6, state + pick(k, choice) - 4);
-				into.blame = Math.max(0, Math.max(state, end) - 3);
-				into.sweat = Math.max(0, pick(choice, k, 1) - 5);
+				into.penalty = Math.max(0, Math.max(state, end) - 3);
+				into.overheat = Math.max(0, pick(choice, k, 1) - 5);
 				into.state = end;
 			},
 			startState: 0,
@@ -120,24 +123,25 @@ const widerChain = fc
 	});
 
 /** What a course of choices costs, followed cell by cell. */
-function costOf(chain: Chain, choices: readonly number[][]): [number, number, number] {
-	const into = { blame: 0, sweat: 0, state: chain.startState };
+function costOf(sequence: SequenceProblem, choices: readonly number[][]): [number, number, number] {
+	const into = { penalty: 0, overheat: 0, state: sequence.startState };
 	return choices.reduce<[number, number, number]>(
-		([blame, sweat, changes], options, k) => {
-			const choice = options.reduce((all, option, f) => all * chain.sizes[f]! + option, 0);
-			chain.judge(k, choice, into.state, into);
+		([penalty, overheat, changes], options, k) => {
+			const choice = options.reduce((all, option, f) => all * sequence.sizes[f]! + option, 0);
+			sequence.judge(k, choice, into.state, into);
 			const change = options.reduce(
-				(sum, to, f) => sum + (k > 0 ? chain.changes(k, f)[choices[k - 1]![f]! * chain.sizes[f]! + to]! : 0),
+				(sum, to, f) =>
+					sum + (k > 0 ? sequence.changes(k, f)[choices[k - 1]![f]! * sequence.sizes[f]! + to]! : 0),
 				0
 			);
-			return [blame + into.blame, sweat + into.sweat, changes + change];
+			return [penalty + into.penalty, overheat + into.overheat, changes + change];
 		},
 		[0, 0, 0]
 	);
 }
 
-/** A longer one, in which warmth now is paid with sweat and cold later: what is cheap in a cell leads into trouble. */
-const chainOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<Chain> =>
+/** A longer one, in which warmth now is paid with overheat and cold later: what is cheap in a cell leads into trouble. */
+const sequenceOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<SequenceProblem> =>
 	fc
 		.record({
 			cells: fc.integer({ min, max }),
@@ -147,7 +151,7 @@ const chainOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<Ch
 			hard: fc.boolean(),
 			ranked: fc.boolean()
 		})
-		.map(({ cells, warmth, needs, prices, hard, ranked }): Chain => ({
+		.map(({ cells, warmth, needs, prices, hard, ranked }): SequenceProblem => ({
 			cells,
 			sizes,
 			changes: (k, f) =>
@@ -157,8 +161,8 @@ const chainOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<Ch
 			judge: (k, choice, state, into) => {
 				const over = warmth[choice]! - needs[k % 6]!;
 				into.state = Math.max(-6, state - over * 1.5);
-				into.blame = Math.max(0, Math.ceil((Math.max(state, into.state) - 2) / 2));
-				into.sweat = Math.max(0, over - 1);
+				into.penalty = Math.max(0, Math.ceil((Math.max(state, into.state) - 2) / 2));
+				into.overheat = Math.max(0, over - 1);
 			},
 			startState: 0,
 			stateEdges: MANY_EDGES,
@@ -175,26 +179,26 @@ const chainOfCells = (min: number, max: number, sizes = [2, 2]): fc.Arbitrary<Ch
 					}
 				: {})
 		}));
-const longerChain = chainOfCells(4, 6);
+const longerSequence = sequenceOfCells(4, 6);
 
 /** The best course, held against brute force in all four levels; null where there is none. */
-function sameAsBruteForce(chain: Chain, patience?: number): Course | null {
-	const least = bruteForce(chain);
+function sameAsBruteForce(sequence: SequenceProblem, patience?: number): Course | null {
+	const least = bruteForce(sequence);
 	if (least[0] === Infinity) {
-		expect(() => bestCourse(chain, patience)).toThrow(RangeError);
+		expect(() => bestCourse(sequence, patience)).toThrow(RangeError);
 		return null;
 	}
-	const course = bestCourse(chain, patience);
-	expect([course.blame, course.sweat, course.changes, course.massG]).toEqual(least);
+	const course = bestCourse(sequence, patience);
+	expect([course.penalty, course.overheat, course.changes, course.massG]).toEqual(least);
 	return course;
 }
 
 describe('bestCourse', () => {
-	it('equals brute force for wider chains, whatever steps the bounds know', () => {
+	it('equals brute force for wider sequences, whatever steps the bounds know', () => {
 		let found = 0;
 		fc.assert(
-			fc.property(widerChain, fc.constantFrom(0, 0.001, 1), (chain, patience) => {
-				const course = sameAsBruteForce(chain, patience);
+			fc.property(widerSequence, fc.constantFrom(0, 0.001, 1), (sequence, patience) => {
+				const course = sameAsBruteForce(sequence, patience);
 				if (!course) return;
 				expect(course.proven).toBe(true);
 				found++;
@@ -203,36 +207,36 @@ describe('bestCourse', () => {
 		);
 		expect(found).toBeGreaterThan(150);
 	});
-	it('equals brute force where warmth is paid with sweat now or with cold later', () => {
+	it('equals brute force where warmth is paid with overheat now or with cold later', () => {
 		fc.assert(
-			fc.property(longerChain, fc.constantFrom(0, 0.001, 1), (chain, patience) => {
-				expect(sameAsBruteForce(chain, patience)?.proven ?? true).toBe(true);
+			fc.property(longerSequence, fc.constantFrom(0, 0.001, 1), (sequence, patience) => {
+				expect(sameAsBruteForce(sequence, patience)?.proven ?? true).toBe(true);
 			}),
 			{ numRuns: 400 }
 		);
 	});
 	it('may spend changes on a lighter set, and no more than it is given', () => {
 		fc.assert(
-			fc.property(widerChain, fc.constantFrom(0, 100, 300), (chain, spare) => {
-				const solver = new ChainSolver(chain);
+			fc.property(widerSequence, fc.constantFrom(0, 100, 300), (sequence, spare) => {
+				const solver = new SequenceSolver(sequence);
 				const best = solver.solve(solver.everything(), spare);
 				if (!best) return;
 				const { holds, things } = solver.oracle(best, spare);
 				// With all that it can use it holds; with what the best course uses too.
 				expect(holds(new Set(things))).toBe(true);
-				const used = solver.courseOf(best.label).used;
+				const used = solver.courseOf(best.path).used;
 				expect(holds(new Set(used))).toBe(true);
 				for (const thing of used) {
 					const without = new Set(used.filter((other) => other !== thing));
-					const label = solver.within(
+					const path = solver.within(
 						best,
 						solver.openOf((other) => without.has(other)),
 						spare
 					);
-					expect(holds(without)).toBe(label !== null);
-					if (!label) continue;
-					const course = solver.courseOf(label);
-					expect([course.blame, course.sweat]).toEqual([best.blame, best.sweat]);
+					expect(holds(without)).toBe(path !== null);
+					if (!path) continue;
+					const course = solver.courseOf(path);
+					expect([course.penalty, course.overheat]).toEqual([best.penalty, best.overheat]);
 					expect(course.changes).toBeLessThanOrEqual(best.changes + spare);
 				}
 			}),
@@ -242,12 +246,12 @@ describe('bestCourse', () => {
 	it('is never worse than it says, nor better than brute force, on days of many cells', () => {
 		let proven = 0;
 		fc.assert(
-			fc.property(chainOfCells(11, 11, [2, 1]), fc.constantFrom(0, 1), (chain, patience) => {
-				const least = bruteForce(chain);
+			fc.property(sequenceOfCells(11, 11, [2, 1]), fc.constantFrom(0, 1), (sequence, patience) => {
+				const least = bruteForce(sequence);
 				if (least[0] === Infinity) return;
-				const course = bestCourse(chain, patience);
-				expect(costOf(chain, course.choices)).toEqual([course.blame, course.sweat, course.changes]);
-				const own = [course.blame, course.sweat, course.changes, course.massG];
+				const course = bestCourse(sequence, patience);
+				expect(costOf(sequence, course.choices)).toEqual([course.penalty, course.overheat, course.changes]);
+				const own = [course.penalty, course.overheat, course.changes, course.massG];
 				const at = own.findIndex((value, level) => value !== least[level]);
 				if (at >= 0) expect(own[at]).toBeGreaterThan(least[at]!);
 				if (!course.proven) return;
@@ -261,20 +265,20 @@ describe('bestCourse', () => {
 	it('begins, on such days, with a course that can be followed and costs no more than was allowed', () => {
 		let found = 0;
 		fc.assert(
-			fc.property(chainOfCells(6, 20), fc.integer({ min: 0, max: 12 }), (chain, more) => {
-				const frame = new Frame(chain);
-				const keys = Array.from({ length: chain.cells }, (_, k) => frame.leastKeys(k));
+			fc.property(sequenceOfCells(6, 20), fc.integer({ min: 0, max: 12 }), (sequence, more) => {
+				const problem = new Problem(sequence);
+				const keys = Array.from({ length: sequence.cells }, (_, k) => problem.leastKeys(k));
 				const all = keys.map((own) => Int32Array.from(own.keys()));
-				const relaxed = new Relaxed(frame, all, keys, chain.stateEdges);
-				const most = relaxed.least + keyOf(more, 0);
-				const label = quickCourse(frame, relaxed, relaxed.lists, most);
-				if (!label) return;
+				const relaxation = new Relaxation(problem, all, keys, sequence.stateEdges);
+				const most = relaxation.least + keyOf(more, 0);
+				const path = quickCourse(problem, relaxation, relaxation.lists, most);
+				if (!path) return;
 				found++;
-				const { choices, ...levels } = new ChainSolver(chain).courseOf(label);
-				expect(choices).toHaveLength(chain.cells);
-				expect(costOf(chain, choices)).toEqual([levels.blame, levels.sweat, levels.changes]);
-				expect(keyOf(levels.blame, levels.sweat)).toBeGreaterThanOrEqual(relaxed.least);
-				expect(keyOf(levels.blame, levels.sweat)).toBeLessThanOrEqual(most);
+				const { choices, ...levels } = new SequenceSolver(sequence).courseOf(path);
+				expect(choices).toHaveLength(sequence.cells);
+				expect(costOf(sequence, choices)).toEqual([levels.penalty, levels.overheat, levels.changes]);
+				expect(keyOf(levels.penalty, levels.overheat)).toBeGreaterThanOrEqual(relaxation.least);
+				expect(keyOf(levels.penalty, levels.overheat)).toBeLessThanOrEqual(most);
 			}),
 			{ numRuns: 200 }
 		);
@@ -282,7 +286,7 @@ describe('bestCourse', () => {
 	});
 	it('equals brute force in all four levels', () => {
 		fc.assert(
-			fc.property(smallChain, (chain) => void sameAsBruteForce(chain)),
+			fc.property(smallSequence, (sequence) => void sameAsBruteForce(sequence)),
 			{ numRuns: 400 }
 		);
 	});

@@ -1,30 +1,30 @@
 import {
-	closerField,
+	closerBounds,
 	fewer,
 	fewestChanges,
-	fieldApart,
+	boundsApart,
 	leastChanges,
-	type Field,
-	type Label,
+	type Bounds,
+	type Path,
 	type Work
 } from './least-changes';
 import { quickCourse } from './quick-start';
-import { Frame, fromKey, optionsOf, type Chain, type Open } from './problem';
-import { Relaxed } from './relaxation';
+import { Problem, fromKey, optionsOf, type SequenceProblem, type Open } from './problem';
+import { Relaxation } from './relaxation';
 import { lightestSet, type Oracle } from './hitting-set';
 
 /**
- * The best course of choices along a chain of cells, proven.
+ * The best course of choices along a sequence of cells, proven.
  *
- * How it is found. Blame and sweat come first: they are followed exactly as if changes cost nothing (chain-relaxed), among
+ * How it is found. Penalty and overheat come first: they are followed exactly as if changes cost nothing (relaxation), among
  * choices within some slack of the best of their cell; when the optimum stays within the slack, none that was left out can
  * be better. Only choices that courses of that optimum can make are looked at further, for the fewest changes
- * (chain-changes), and last for the fewest grams: which things can be left out is asked of the same search.
+ * (least-changes), and last for the fewest grams: which things can be left out is asked of the same search.
  */
 
 export interface CourseLevels {
-	blame: number;
-	sweat: number;
+	penalty: number;
+	overheat: number;
 	/** hundredths */
 	changes: number;
 }
@@ -42,17 +42,17 @@ export interface Course extends CourseLevels {
 /** The best course that was found, and what is needed to ask whether fewer things do as well. */
 export interface Best extends CourseLevels {
 	proven: boolean;
-	label: Label;
-	field: Field;
+	path: Path;
+	bounds: Bounds;
 }
 
-/** Slack that is tried first: a little sweat. */
+/** Slack that is tried first: a little overheat. */
 const FIRST_SLACK = 3;
 /** Further than the optimum without prices that courses of possible changes are looked for. */
 const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
 /** The same on long days, where a good course is looked for and not the best. */
 const LONG_MARGINS = [1e9, 1e15] as const;
-/** Slacks with which the quickest course of such a day is looked for: a little sweat, then blame. */
+/** Slacks with which the quickest course of such a day is looked for: a little overheat, then penalty. */
 const QUICK_SLACKS = [30, 1e9, 1e15] as const;
 /** More than any changes that can be done. */
 const UNLIMITED = Number.MAX_VALUE;
@@ -68,7 +68,7 @@ const FEW_PAIRS = 3000;
 const MOST_WORK = 800_000;
 /** More cells than this make a long day. */
 const LONG_CELLS = 10;
-/** Pairs that are looked at for one question whether blame and sweat can be so low. */
+/** Pairs that are looked at for one question whether penalty and overheat can be so low. */
 const PROBE_PAIRS = 20_000;
 /** The same where the course that is known came from a quick search, which is good enough already. */
 const LONG_PAIRS = 6000;
@@ -77,11 +77,11 @@ const MOST_BOUNDS = 120_000;
 /** Bounds as they are, and bounds without steps. */
 const AS_IS = Infinity;
 const ONE = 1000;
-/** Steps with which blame and sweat are followed at first. */
+/** Steps with which penalty and overheat are followed at first. */
 const COARSE = 4;
 /**
  * Bounds that know few steps of the state cost little and are tried first; what they leave is searched with finer ones, and
- * with blame and sweat followed anew for what is left, in finer steps too.
+ * with penalty and overheat followed anew for what is left, in finer steps too.
  */
 const TRIES = [
 	{ every: AS_IS, relaxedEvery: null, pairs: 2000 },
@@ -94,8 +94,8 @@ type Try = (typeof TRIES)[number];
 /** So many steps are worked out where more changes may be spent on fewer things: there are many choices then. */
 const REFINED = 12;
 
-export class ChainSolver {
-	private readonly frame: Frame;
+export class SequenceSolver {
+	private readonly problem: Problem;
 	/** least key of each choice in each cell */
 	private readonly keys: Float64Array[];
 
@@ -104,21 +104,21 @@ export class ChainSolver {
 	 * @throws RangeError when a factor has no option
 	 */
 	constructor(
-		readonly chain: Chain,
+		readonly sequence: SequenceProblem,
 		private readonly patience = 1
 	) {
-		this.frame = new Frame(chain);
-		this.keys = Array.from({ length: chain.cells }, (_, k) => this.frame.leastKeys(k));
+		this.problem = new Problem(sequence);
+		this.keys = Array.from({ length: sequence.cells }, (_, k) => this.problem.leastKeys(k));
 	}
 
 	/** Every option open. */
 	everything(): Open {
-		return { options: this.chain.sizes.map((size) => new Uint8Array(size).fill(1)) };
+		return { options: this.sequence.sizes.map((size) => new Uint8Array(size).fill(1)) };
 	}
 
 	/** Only options that use nothing but these things. */
 	openOf(allows: (thing: number) => boolean): Open {
-		const { sizes, uses } = this.chain;
+		const { sizes, uses } = this.sequence;
 		return {
 			options: sizes.map((size, f) =>
 				Uint8Array.from({ length: size }, (_, option) => Number(uses(f, option).every(allows)))
@@ -131,9 +131,9 @@ export class ChainSolver {
 	get things(): readonly number[] {
 		if (this.thingsKnown) return this.thingsKnown;
 		const used = new Set<number>();
-		this.chain.sizes.forEach((size, f) => {
+		this.sequence.sizes.forEach((size, f) => {
 			for (let option = 0; option < size; option++)
-				for (const thing of this.chain.uses(f, option)) used.add(thing);
+				for (const thing of this.sequence.uses(f, option)) used.add(thing);
 		});
 		return (this.thingsKnown = [...used].sort((a, b) => a - b));
 	}
@@ -148,33 +148,33 @@ export class ChainSolver {
 		if (candidates.some((list) => list.length === 0)) return null;
 		const least = candidates.map((list, k) => leastOf(list, this.keys[k]!));
 		const total = least.reduce((sum, key) => sum + key, 0);
-		const relaxedBy = (slack: number): Relaxed => {
+		const relaxationBy = (slack: number): Relaxation => {
 			const lists = candidates.map((list, k) => upTo(list, this.keys[k]!, least[k]! + slack));
-			return new Relaxed(this.frame, lists, this.keys, this.edgesOf(COARSE));
+			return new Relaxation(this.problem, lists, this.keys, this.edgesOf(COARSE));
 		};
-		if (hasty && this.isLong) return this.quickBest(relaxedBy);
+		if (hasty && this.isLong) return this.quickBest(relaxationBy);
 		let slack = FIRST_SLACK;
-		let relaxed = relaxedBy(slack);
-		while (relaxed.least - total > slack && slack < Infinity) {
-			slack = relaxed.least - total;
-			relaxed = relaxedBy(slack);
+		let relaxation = relaxationBy(slack);
+		while (relaxation.least - total > slack && slack < Infinity) {
+			slack = relaxation.least - total;
+			relaxation = relaxationBy(slack);
 		}
-		if (relaxed.least === Infinity) return null;
-		const budget = { left: Math.floor(MOST_WORK / this.chain.cells) };
-		const first = this.bestWithin(relaxed, null, spare, budget);
+		if (relaxation.least === Infinity) return null;
+		const budget = { left: Math.floor(MOST_WORK / this.sequence.cells) };
+		const first = this.bestWithin(relaxation, null, spare, budget);
 		if (first.best) return { ...first.best, proven: first.proven };
 		// Where no course of possible changes reaches the optimum, the least that one does.
 		let { proven } = first;
 		for (const margin of this.isLong ? LONG_MARGINS : MARGINS) {
-			const most = relaxed.least + margin;
-			const wide = relaxedBy(most - total);
+			const most = relaxation.least + margin;
+			const wide = relaxationBy(most - total);
 			const reached = this.isLong
-				? { label: quickCourse(this.frame, wide, wide.lists, most), proven: false }
+				? { path: quickCourse(this.problem, wide, wide.lists, most), proven: false }
 				: this.leastReached(wide, most);
 			proven &&= reached.proven;
-			if (!reached.label) continue;
+			if (!reached.path) continue;
 			const left = this.isLong ? LONG_PAIRS : PROBE_PAIRS;
-			const { best, proven: closed } = this.bestWithin(wide, reached.label, spare, { left });
+			const { best, proven: closed } = this.bestWithin(wide, reached.path, spare, { left });
 			proven &&= closed;
 			if (best) return { ...best, proven };
 		}
@@ -183,17 +183,17 @@ export class ChainSolver {
 
 	/** In many cells there are too many near ties to be told apart one by one. */
 	get isLong(): boolean {
-		return this.chain.cells > LONG_CELLS;
+		return this.sequence.cells > LONG_CELLS;
 	}
 	/** A good course of a long day, which nothing is asked of afterwards. */
-	private quickBest(relaxedBy: (slack: number) => Relaxed): Best | null {
+	private quickBest(relaxationBy: (slack: number) => Relaxation): Best | null {
 		for (const slack of QUICK_SLACKS) {
-			const wide = relaxedBy(slack);
-			const label = quickCourse(this.frame, wide, wide.lists, Infinity);
-			if (!label) continue;
-			const way = wayTo(label).map((choice) => Int32Array.of(choice));
-			const field = fieldApart(this.frame, wide, label.key, way);
-			return { ...fromKey(label.key), changes: label.changes, label, field, proven: false };
+			const wide = relaxationBy(slack);
+			const path = quickCourse(this.problem, wide, wide.lists, Infinity);
+			if (!path) continue;
+			const way = wayTo(path).map((choice) => Int32Array.of(choice));
+			const bounds = boundsApart(this.problem, wide, path.key, way);
+			return { ...fromKey(path.key), changes: path.changes, path, bounds, proven: false };
 		}
 		return null;
 	}
@@ -205,66 +205,66 @@ export class ChainSolver {
 		const list = new Int32Array(keys.length);
 		let many = 0;
 		for (let choice = 0; choice < keys.length; choice++)
-			if (keys[choice]! < Infinity && (all || this.frame.isOpen(open, k, choice))) list[many++] = choice;
+			if (keys[choice]! < Infinity && (all || this.problem.isOpen(open, k, choice))) list[many++] = choice;
 		return list.subarray(0, many);
 	}
 
 	/**
-	 * A course with the least blame and sweat of those whose changes can be done, found by halving; null when none has so
+	 * A course with the least penalty and overheat of those whose changes can be done, found by halving; null when none has so
 	 * little.
 	 */
-	private leastReached(relaxed: Relaxed, most: number): { label: Label | null; proven: boolean } {
-		let label: Label | null = null;
+	private leastReached(relaxation: Relaxation, most: number): { path: Path | null; proven: boolean } {
+		let path: Path | null = null;
 		let proven = true;
-		let lowest = relaxed.least;
-		for (let limit = most; ; limit = Math.floor((lowest + label.key - 1) / 2)) {
+		let lowest = relaxation.least;
+		for (let limit = most; ; limit = Math.floor((lowest + path.key - 1) / 2)) {
 			const work = { left: PROBE_PAIRS };
-			const found: Label | null = fewestChanges(
-				this.frame,
-				fieldApart(this.frame, relaxed, limit, relaxed.within(limit)),
+			const found: Path | null = fewestChanges(
+				this.problem,
+				boundsApart(this.problem, relaxation, limit, relaxation.within(limit)),
 				{ limit: UNLIMITED, enough: UNLIMITED, open: null, work, byKey: true }
 			);
-			if (found) label = found;
+			if (found) path = found;
 			else lowest = limit + 1;
 			if (!found && work.left < 0) proven = false;
-			if (!label || lowest >= label.key) return { label, proven };
+			if (!path || lowest >= path.key) return { path, proven };
 		}
 	}
 
 	/**
-	 * The course with the fewest changes among those of no more than some blame and sweat: first among those of no more
+	 * The course with the fewest changes among those of no more than some penalty and overheat: first among those of no more
 	 * changes than the bound, which are few, then among more.
-	 * @param known a course of that blame and sweat, which will do when no better one is found; else the least there is
+	 * @param known a course of that penalty and overheat, which will do when no better one is found; else the least there is
 	 * @param budget what may be spent on it, in pairs looked at and twice as many bounds
 	 */
 	private bestWithin(
-		relaxed: Relaxed,
-		known: Label | null,
+		relaxation: Relaxation,
+		known: Path | null,
 		spare: number,
 		budget: Work
 	): { best: Omit<Best, 'proven'> | null; proven: boolean } {
-		const most = known?.key ?? relaxed.least;
-		const base = fieldApart(this.frame, relaxed, most, relaxed.within(most));
-		const bound = leastChanges(base, this.chain.startState);
-		const bestOf = (label: Label, field: Field): Omit<Best, 'proven'> => {
+		const most = known?.key ?? relaxation.least;
+		const base = boundsApart(this.problem, relaxation, most, relaxation.within(most));
+		const bound = leastChanges(base, this.sequence.startState);
+		const bestOf = (path: Path, bounds: Bounds): Omit<Best, 'proven'> => {
 			// What may be spent on a lighter set later has to stay.
-			const near = spare === 0 ? fewer(field, label.changes) : this.refined(base, label.changes + spare);
-			return { ...fromKey(label.key), changes: label.changes, label, field: near };
+			const near = spare === 0 ? fewer(bounds, path.changes) : this.refined(base, path.changes + spare);
+			return { ...fromKey(path.key), changes: path.changes, path, bounds: near };
 		};
 		let proven = true;
 		if (bound === Infinity) return { best: null, proven };
 		let any = known;
 		for (const more of MORE) {
 			if (more === QUICK_AT && this.isLong) {
-				any ??= quickCourse(this.frame, relaxed, base.lists, most);
+				any ??= quickCourse(this.problem, relaxation, base.lists, most);
 				// Such a course may exist, but the search for it might not end.
 				if (!any) budget.left = Math.min(budget.left, PROBE_PAIRS);
 			}
 			// With no fewer changes than the course that is known there is nothing better.
 			const limit = Math.min(bound + more, any ? any.changes - 0.5 : UNLIMITED);
-			const { label, field, closed } = this.bestUpTo(base, limit, budget);
+			const { path, bounds, closed } = this.bestUpTo(base, limit, budget);
 			proven &&= closed;
-			if (label) return { best: bestOf(label, field), proven };
+			if (path) return { best: bestOf(path, bounds), proven };
 			if (any && bound + more >= any.changes) break;
 			if (budget.left <= 0) {
 				proven = false;
@@ -275,11 +275,11 @@ export class ChainSolver {
 		return { best: any && bestOf(any, base), proven };
 	}
 
-	/** Any course of a field; null when none is found. */
-	private anyCourse({ lists, most }: Field): Label | null {
-		const close = new Relaxed(this.frame, lists, this.keys, this.chain.stateEdges);
+	/** Any course of a bounds; null when none is found. */
+	private anyCourse({ lists, most }: Bounds): Path | null {
+		const close = new Relaxation(this.problem, lists, this.keys, this.sequence.stateEdges);
 		if (close.least > most) return null;
-		return fewestChanges(this.frame, fieldApart(this.frame, close, most, close.within(most)), {
+		return fewestChanges(this.problem, boundsApart(this.problem, close, most, close.within(most)), {
 			limit: UNLIMITED,
 			enough: UNLIMITED,
 			open: null,
@@ -290,79 +290,79 @@ export class ChainSolver {
 
 	/** Some of the steps of the state: each so many. */
 	private edgesOf(every: number): number[] {
-		return this.chain.stateEdges.filter((_, e) => e % every === 0);
+		return this.sequence.stateEdges.filter((_, e) => e % every === 0);
 	}
-	/** Closer bounds for the courses of a field of no more than so many changes; null where none is left. */
-	private closer(field: Field, { every, relaxedEvery }: Try, limit: number): Field | null {
-		const { frame } = this;
-		let { relaxed, lists } = field;
+	/** Closer bounds for the courses of a bounds of no more than so many changes; null where none is left. */
+	private closer(bounds: Bounds, { every, relaxedEvery }: Try, limit: number): Bounds | null {
+		const { problem } = this;
+		let { relaxation, lists } = bounds;
 		if (lists.some((list) => list.length === 0)) return null;
-		if (every === AS_IS) return field;
+		if (every === AS_IS) return bounds;
 		if (relaxedEvery !== null) {
-			relaxed = new Relaxed(frame, lists, this.keys, this.edgesOf(relaxedEvery));
-			if (relaxed.least > field.most) return null;
-			lists = relaxed.within(field.most);
+			relaxation = new Relaxation(problem, lists, this.keys, this.edgesOf(relaxedEvery));
+			if (relaxation.least > bounds.most) return null;
+			lists = relaxation.within(bounds.most);
 		}
-		return fewer(closerField(frame, field, relaxed, lists, this.edgesOf(every), limit), limit);
+		return fewer(closerBounds(problem, bounds, relaxation, lists, this.edgesOf(every), limit), limit);
 	}
 	/** Closer bounds with few steps, for the choices that courses of no more than so many changes can make. */
-	private refined(base: Field, limit: number): Field {
+	private refined(base: Bounds, limit: number): Bounds {
 		return TRIES.filter(({ every }) => every >= REFINED).reduce(
-			(field, fineness) => this.closer(field, fineness, limit) ?? field,
+			(bounds, fineness) => this.closer(bounds, fineness, limit) ?? bounds,
 			fewer(base, limit)
 		);
 	}
 
 	/** The course of no more than so many changes with the fewest of them; `closed` when it is proven that none has fewer. */
 	private bestUpTo(
-		base: Field,
+		base: Bounds,
 		limit: number,
 		budget: Work
-	): { label: Label | null; field: Field; closed: boolean } {
-		let label: Label | null = null;
-		let field = fewer(base, limit);
+	): { path: Path | null; bounds: Bounds; closed: boolean } {
+		let path: Path | null = null;
+		let bounds = fewer(base, limit);
 		for (const fineness of TRIES) {
-			const choices = field.lists.reduce((sum, list) => sum + list.length, 0);
-			if ((choices * this.chain.stateEdges.length) / fineness.every > MOST_BOUNDS) break;
+			const choices = bounds.lists.reduce((sum, list) => sum + list.length, 0);
+			if ((choices * this.sequence.stateEdges.length) / fineness.every > MOST_BOUNDS) break;
 			if (budget.left < 0) break;
 			if (fineness.every !== AS_IS)
-				budget.left -= Math.floor((choices * this.chain.stateEdges.length) / fineness.every / 2);
-			const own = this.closer(field, fineness, limit);
-			const enough = own ? leastChanges(own, this.chain.startState) : Infinity;
-			if (!own || enough > limit) return { label, field, closed: true };
+				budget.left -= Math.floor((choices * this.sequence.stateEdges.length) / fineness.every / 2);
+			const own = this.closer(bounds, fineness, limit);
+			const enough = own ? leastChanges(own, this.sequence.startState) : Infinity;
+			if (!own || enough > limit) return { path, bounds, closed: true };
 			const pairs = fineness.every === 1 ? budget.left : fineness.pairs * this.patience;
 			const work = { left: pairs };
-			const found = fewestChanges(this.frame, own, { limit, enough, open: null, work });
+			const found = fewestChanges(this.problem, own, { limit, enough, open: null, work });
 			budget.left -= pairs - work.left;
 			if (found) {
-				label = found;
+				path = found;
 				limit = found.changes;
 			}
-			if (work.left >= 0) return { label, field: own, closed: true };
+			if (work.left >= 0) return { path, bounds: own, closed: true };
 			// Another one is only better with fewer changes.
-			field = fewer(own, limit);
+			bounds = fewer(own, limit);
 		}
-		return { label, field, closed: false };
+		return { path, bounds, closed: false };
 	}
 
 	/**
-	 * A course of open options that is no worse than the best in blame and sweat, and takes at most `spare` hundredths
+	 * A course of open options that is no worse than the best in penalty and overheat, and takes at most `spare` hundredths
 	 * more of changes: the one with the fewest; null when there is none.
 	 */
-	within(best: Best, open: Open, spare = 0): Label | null {
+	within(best: Best, open: Open, spare = 0): Path | null {
 		// The fewest there are, where it is open itself.
-		if (this.isOpenTo(best.label, open)) return best.label;
-		return fewestChanges(this.frame, this.near(best, spare), {
+		if (this.isOpenTo(best.path, open)) return best.path;
+		return fewestChanges(this.problem, this.near(best, spare), {
 			limit: best.changes + spare,
 			enough: best.changes,
 			open,
 			work: { left: this.patienceWith(best) }
 		});
 	}
-	private isOpenTo(last: Label, open: Open): boolean {
-		let k = this.chain.cells - 1;
-		for (let label: Label | null = last; label; label = label.before, k--)
-			if (!this.frame.isOpen(open, k, label.choice)) return false;
+	private isOpenTo(last: Path, open: Open): boolean {
+		let k = this.sequence.cells - 1;
+		for (let path: Path | null = last; path; path = path.before, k--)
+			if (!this.problem.isOpen(open, k, path.choice)) return false;
 		return true;
 	}
 	/** Work for one question about a lighter set: little where the day itself took too much. */
@@ -371,9 +371,9 @@ export class ChainSolver {
 	gaveUp = false;
 	/** Whether there is such a course. */
 	private leadsWithin(best: Best, open: Open, spare: number): boolean {
-		if (this.isOpenTo(best.label, open)) return true;
+		if (this.isOpenTo(best.path, open)) return true;
 		const work = { left: this.patienceWith(best) };
-		const found = fewestChanges(this.frame, this.near(best, spare), {
+		const found = fewestChanges(this.problem, this.near(best, spare), {
 			limit: best.changes + spare,
 			enough: UNLIMITED,
 			open,
@@ -383,19 +383,19 @@ export class ChainSolver {
 		return found !== null;
 	}
 
-	private readonly nearBy = new WeakMap<Best, Map<number, Field>>();
+	private readonly nearBy = new WeakMap<Best, Map<number, Bounds>>();
 	/** The choices that any course within so much of the best can make. */
-	private near(best: Best, spare: number): Field {
-		const known = this.nearBy.get(best) ?? new Map<number, Field>();
+	private near(best: Best, spare: number): Bounds {
+		const known = this.nearBy.get(best) ?? new Map<number, Bounds>();
 		this.nearBy.set(best, known);
-		const made = known.get(spare) ?? fewer(best.field, best.changes + spare);
+		const made = known.get(spare) ?? fewer(best.bounds, best.changes + spare);
 		known.set(spare, made);
 		return made;
 	}
 
 	/** The choices of a course, first cell first, and all that it uses. */
-	courseOf(last: Label): { choices: number[][]; used: number[] } & CourseLevels {
-		const { sizes, uses } = this.chain;
+	courseOf(last: Path): { choices: number[][]; used: number[] } & CourseLevels {
+		const { sizes, uses } = this.sequence;
 		const choices = wayTo(last).map((choice) => optionsOf(choice, sizes));
 		const used = new Set(choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)])));
 		return { ...fromKey(last.key), changes: last.changes, choices, used: [...used].sort((a, b) => a - b) };
@@ -428,21 +428,21 @@ export class ChainSolver {
 
 	/** Things that a course within so much of the best can use at all. */
 	private usable(best: Best, spare: number): number[] {
-		const { uses } = this.chain;
+		const { uses } = this.sequence;
 		const used = new Set<number>();
 		for (const list of this.near(best, spare).lists)
 			for (const choice of list)
-				this.frame.optionIn.forEach((option, f) =>
+				this.problem.optionIn.forEach((option, f) =>
 					uses(f, option[choice]!).forEach((thing) => used.add(thing))
 				);
 		return [...used].sort((a, b) => a - b);
 	}
 }
 
-/** The choices that lead to a label, first cell first. */
-function wayTo(last: Label): number[] {
+/** The choices that lead to a path, first cell first. */
+function wayTo(last: Path): number[] {
 	const way: number[] = [];
-	for (let label: Label | null = last; label; label = label.before) way.unshift(label.choice);
+	for (let path: Path | null = last; path; path = path.before) way.unshift(path.choice);
 	return way;
 }
 /** The least key of some choices; Infinity where there are none. */
@@ -460,30 +460,30 @@ function upTo(list: Int32Array, keys: Float64Array, most: number): Int32Array {
 }
 
 /**
- * The best course through a chain, exact in all four levels.
+ * The best course through a sequence, exact in all four levels.
  * @param patience share of the usual work that coarse bounds get before finer ones are tried, 0…1
  * @throws RangeError when a factor has no option, or when no course leads through
  */
-export function bestCourse(chain: Chain, patience?: number): Course {
-	if (chain.cells === 0)
-		return { choices: [], blame: 0, sweat: 0, changes: 0, massG: 0, used: [], proven: true };
-	const solver = new ChainSolver(chain, patience);
+export function bestCourse(sequence: SequenceProblem, patience?: number): Course {
+	if (sequence.cells === 0)
+		return { choices: [], penalty: 0, overheat: 0, changes: 0, massG: 0, used: [], proven: true };
+	const solver = new SequenceSolver(sequence, patience);
 	const best = solver.solve();
 	if (!best) throw new RangeError('no course leads through the cells, allowed is at least one');
-	const first = solver.courseOf(best.label);
+	const first = solver.courseOf(best.path);
 	const mass = best.proven
-		? lightestSet(new Set(first.used), solver.things, chain.massG, [solver.oracle(best)])
+		? lightestSet(new Set(first.used), solver.things, sequence.massG, [solver.oracle(best)])
 		: { things: new Set(first.used), proven: false };
-	const label = best.proven
+	const path = best.proven
 		? solver.within(
 				best,
 				solver.openOf((thing) => mass.things.has(thing))
 			)
 		: null;
-	const course = solver.courseOf(label ?? best.label);
+	const course = solver.courseOf(path ?? best.path);
 	return {
 		...course,
-		massG: course.used.reduce((sum, thing) => sum + chain.massG[thing]!, 0),
+		massG: course.used.reduce((sum, thing) => sum + sequence.massG[thing]!, 0),
 		proven: best.proven && mass.proven && !solver.gaveUp
 	};
 }

@@ -26,7 +26,7 @@
 	import StagePanel from '$lib/ui/StagePanel.svelte';
 	import TripClients from '$lib/ui/TripClients.svelte';
 	import TripDrawing from '$lib/ui/TripDrawing.svelte';
-	import WhoChanges from '$lib/ui/WhoChanges.svelte';
+	import VerdictChanges from '$lib/ui/VerdictChanges.svelte';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import { TripEditor } from '$lib/ui/trip-editor.svelte';
 	import { stageView, type StageView } from '$lib/ui/trip-view';
@@ -342,7 +342,7 @@
 		<Cautions {cautions} label="Cautions" />
 	</section>
 	{#if comparison.state !== 'idle'}
-		<WhoChanges
+		<VerdictChanges
 			{comparison}
 			clients={data.document.clients}
 			stages={trip.stages}

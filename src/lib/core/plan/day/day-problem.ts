@@ -5,15 +5,16 @@ import {
 	SHORT_EXTREMITY_C,
 	COOL_FINGER_C
 } from '../../heat/extremities';
-import { CAREFUL_MARKS, USUAL_MARKS } from '../../heat/debt';
+import { CAREFUL_MARKS } from '$lib/core/conditions/person';
+import { USUAL_MARKS } from '$lib/core/conditions/person';
 import { WORK_WM2 } from '../../body/effort';
 import { OPENING_FACTOR, regionTotalM2kw, type RegionLayer } from '../../cloth/supply';
 import type { Stack } from '../../cloth/stacks';
 import type { Cloth } from '../../cloth/things';
 import { OPENINGS } from '../../document/types';
 import { CLO_M2KW } from '../../units';
-import { bodyTable, bodyViews, mayOpen, opensBy, type BodyTable, type BodyViews } from './outfit-table';
-import { blameIn, changeTable, sweatIn, type Chain, type Judged } from '../../search/problem';
+import { outfitTable, bodyViews, mayOpen, opensBy, type OutfitTable, type BodyViews } from './outfit-table';
+import { penaltyIn, changeTable, overheatIn, type SequenceProblem, type Judged } from '../../search/problem';
 import {
 	changeBetween,
 	changeCost,
@@ -23,14 +24,14 @@ import {
 	type ChangePlace
 } from '../../outfit/change-cost';
 import type { Cell } from '../../conditions/cells';
-import { blameOfUnmet, demandsOf } from '../../rules/requirements';
+import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
 import { cellAir, debtEndWhm2, type CellAir } from '../../heat/ledger';
 import {
-	BLAME,
+	PENALTY,
 	BOOTS_OFF_AFTER_MIN,
 	DEBT_STEP_WHM2,
 	HOT_FINGER_C,
-	countedSweat,
+	countedOverheat,
 	steps
 } from '../../rules/objective';
 import { localCourse, type DebtSpan, type LocalCourse } from '../../heat/fingers-and-toes';
@@ -50,7 +51,7 @@ import type { Factor } from '$lib/core/cloth/factors';
 import { stopsSoonAfter } from '../../conditions/stops';
 
 /**
- * A day as chains of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
+ * A day as sequences of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
  * the front is open) with what those give.
  */
 
@@ -60,7 +61,7 @@ const GIVEN_CHANGE_COST = 1e5;
 /** A glove that is too warm by so much is not changed for it, clo (our assumption). */
 const GLOVE_SPARE_CLO = 0.6;
 
-/** What all chains of one day share: cells, air, balance and the time of the stops. */
+/** What all sequences of one day share: cells, air, balance and the time of the stops. */
 export interface Day {
 	cells: readonly Cell[];
 	airs: CellAir[];
@@ -146,19 +147,19 @@ const DEBT_EDGES = [
 /** Steps of how far a finger or toe is below warm, K. */
 const LOCAL_EDGES = [
 	-1,
-	// Blame counts by started degrees: a whole one still belongs to what is below it.
+	// Penalty counts by started degrees: a whole one still belongs to what is below it.
 	...Array.from({ length: 50 }, (_, i) => i / 2 + 0.001),
 	...[25.5, 27, 29, 31, 33, 36, 40, 44]
 ];
 
-/** The chain of some factors, and of the opening of the front where `fronts` is more than one. */
-function chainFrom(
+/** The sequence of some factors, and of the opening of the front where `fronts` is more than one. */
+function sequenceFrom(
 	day: Day,
 	factors: readonly Factor[],
 	stateEdges: readonly number[],
-	judge: Chain['judge'],
+	judge: SequenceProblem['judge'],
 	fronts = 0
-): Chain {
+): SequenceProblem {
 	const { cells, wardrobe } = day;
 	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
 	const isGiven = (k: number): boolean => wardrobe.fixed.has(k);
@@ -180,13 +181,18 @@ function chainFrom(
 	};
 }
 
-/** The chain of a single factor, where only open options are judged. */
-const limbChain = (day: Day, factor: Factor, stateEdges: readonly number[], judge: Judge): Chain => {
+/** The sequence of a single factor, where only open options are judged. */
+const limbSequenceOf = (
+	day: Day,
+	factor: Factor,
+	stateEdges: readonly number[],
+	judge: Judge
+): SequenceProblem => {
 	const anyGiven = day.wardrobe.fixed.size > 0;
 	const options: [number] = [0];
-	return chainFrom(day, [factor], stateEdges, (k, option, state, into) => {
+	return sequenceFrom(day, [factor], stateEdges, (k, option, state, into) => {
 		if (anyGiven && !isOpen(day.wardrobe, k, factor, option)) {
-			into.blame = Infinity;
+			into.penalty = Infinity;
 			into.state = state;
 			return;
 		}
@@ -207,8 +213,8 @@ export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 /** What a stack means in a cell whatever the state: insulation of the part with its air layer, and what it costs. */
 interface LimbTerms {
 	totalM2kw: number;
-	blame: number;
-	sweat: number;
+	penalty: number;
+	overheat: number;
 }
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
 function extremityJudge(
@@ -220,19 +226,19 @@ function extremityJudge(
 	const known: LimbTerms[][] = [];
 	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
-		const { totalM2kw, blame, sweat } = ((known[k] ??= [])[option!] ??= make(k, option!));
+		const { totalM2kw, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
 		const start = restart(cell, state);
 		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, totalM2kw, spans[k]!);
 		into.state = WARM_EXTREMITY_C - course.endC;
-		into.sweat = sweat;
-		into.blame = cell.heated ? blame : blame + blameOfCold(course);
+		into.overheat = overheat;
+		into.penalty = cell.heated ? penalty : penalty + penaltyOfCold(course);
 	};
 }
-const blameOfCold = ({ verdict, lowestC }: LocalCourse): number =>
+const penaltyOfCold = ({ verdict, lowestC }: LocalCourse): number =>
 	verdict === 'short'
-		? BLAME.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
+		? PENALTY.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
 		: verdict === 'cool'
-			? BLAME.localCool * steps(COOL_FINGER_C - lowestC, 1)
+			? PENALTY.localCool * steps(COOL_FINGER_C - lowestC, 1)
 			: 0;
 
 /** What a stack on hands or feet is in any cell: its cloths, and its layers with the loft that they have left. */
@@ -256,16 +262,16 @@ const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const stack = day.wardrobe.stacks.hands[option]!;
 		const { worn, layers } = limbFactsOf(stack, 'hands');
 		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
-		if (cell.heated) return { totalM2kw, blame: 0, sweat: worn.length * cell.minutes };
-		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? BLAME.bare : 0;
-		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? BLAME.bare : 0;
-		const unmet = blameOfUnmet(demandsOf(cell, 'hands', day.person.schools), stack.layers, cell);
+		if (cell.heated) return { totalM2kw, penalty: 0, overheat: worn.length * cell.minutes };
+		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? PENALTY.bare : 0;
+		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? PENALTY.bare : 0;
+		const unmet = penaltyOfUnmet(requirementsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
-		const sweat = worn.length > 0 ? countedSweat(tooMuchClo * cell.minutes) : 0;
-		return { totalM2kw, blame: clumsy + bare + unmet, sweat };
+		const overheat = worn.length > 0 ? countedOverheat(tooMuchClo * cell.minutes) : 0;
+		return { totalM2kw, penalty: clumsy + bare + unmet, overheat };
 	});
 
 /** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
@@ -275,13 +281,13 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const stack = day.wardrobe.stacks.feet[option]!;
 		const { worn, layers } = limbFactsOf(stack, 'feet');
 		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
-		const sock = isSocked(worn) ? 0 : BLAME.noSock;
+		const sock = isSocked(worn) ? 0 : PENALTY.noSock;
 		if (cell.heated) {
 			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;
-			return { totalM2kw, blame: sock, sweat: shod ? cell.minutes : 0 };
+			return { totalM2kw, penalty: sock, overheat: shod ? cell.minutes : 0 };
 		}
-		const unmet = blameOfUnmet(demandsOf(cell, 'feet', day.person.schools), stack.layers, cell);
-		return { totalM2kw, blame: (isShod(worn) ? 0 : BLAME.bare) + sock + unmet, sweat: 0 };
+		const unmet = penaltyOfUnmet(requirementsOf(cell, 'feet', day.person.schools), stack.layers, cell);
+		return { totalM2kw, penalty: (isShod(worn) ? 0 : PENALTY.bare) + sock + unmet, overheat: 0 };
 	});
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
@@ -294,10 +300,10 @@ const eyesJudge =
 		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
 		const idle = cell.heated || cell.light === 'dark';
 		const { layers } = day.wardrobe.stacks.eyes[option!]!;
-		into.blame =
-			(needed !== null && !covered ? BLAME.bare : 0) +
-			blameOfUnmet(demandsOf(cell, 'eyes', day.person.schools), layers, cell);
-		into.sweat = worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0;
+		into.penalty =
+			(needed !== null && !covered ? PENALTY.bare : 0) +
+			penaltyOfUnmet(requirementsOf(cell, 'eyes', day.person.schools), layers, cell);
+		into.overheat = worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0;
 		into.state = 0;
 	};
 
@@ -309,9 +315,13 @@ export function limbJudge(day: Day, limb: Limb, spans: readonly (readonly DebtSp
 	if (limb === 'eyes') return eyesJudge(day);
 	return limb === 'hands' ? handsJudge(day, spans) : feetJudge(day, spans);
 }
-/** The chain of hands, feet or eyes. */
-export const chainOfLimb = (day: Day, limb: Limb, spans: readonly (readonly DebtSpan[])[]): Chain =>
-	limbChain(day, limb, limb === 'eyes' ? [0] : LOCAL_EDGES, limbJudge(day, limb, spans));
+/** The sequence of hands, feet or eyes. */
+export const limbSequence = (
+	day: Day,
+	limb: Limb,
+	spans: readonly (readonly DebtSpan[])[]
+): SequenceProblem =>
+	limbSequenceOf(day, limb, limb === 'eyes' ? [0] : LOCAL_EDGES, limbJudge(day, limb, spans));
 
 const viewsKnown = new WeakMap<Wardrobe['stacks'], { many: string; views: BodyViews }>();
 function viewsOf(wardrobe: Wardrobe): BodyViews {
@@ -354,10 +364,14 @@ export function cellKey(cell: Cell): string {
 }
 
 /** Tables of cells that were worked out before: like cells share one. */
-export type BodyTables = Map<string, BodyTable>;
+export type OutfitTables = Map<string, OutfitTable>;
 
-/** The chain of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear. */
-export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTables = new Map()): Chain {
+/** The sequence of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear. */
+export function bodySequence(
+	day: Day,
+	others: readonly Outfit[],
+	made: OutfitTables = new Map()
+): SequenceProblem {
 	const { cells, airs, person, wardrobe, soon } = day;
 	const views = viewsOf(wardrobe);
 	const mostOpen = Math.max(...wardrobe.stacks.trunk.map(opensBy));
@@ -367,7 +381,7 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 		const ids = always.map(({ cloth }) => cloth.thingId).join();
 		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids}`;
 		const table =
-			made.get(key) ?? bodyTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person, fronts);
+			made.get(key) ?? outfitTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person, fronts);
 		made.set(key, table);
 		return table;
 	});
@@ -393,7 +407,7 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 					);
 				});
 	const { holdWhm2, rightWhm2 } = person.marks;
-	const chain = chainFrom(
+	const sequence = sequenceFrom(
 		day,
 		BODY_FACTORS,
 		DEBT_EDGES,
@@ -402,25 +416,25 @@ export function chainOfBody(day: Day, others: readonly Outfit[], made: BodyTable
 			const table = tables[k]!;
 			const least = table.keys[choice]!;
 			if (least === Infinity || (open && !open[k]![Math.floor(choice / fronts)])) {
-				into.blame = Infinity;
+				into.penalty = Infinity;
 				into.state = state;
 				return;
 			}
 			const start = restart(cell, state);
 			const end = debtEndWhm2(cell, table.lossOf(choice), start, person);
 			into.state = end;
-			into.blame = blameIn(least);
-			into.sweat = sweatIn(least);
+			into.penalty = penaltyIn(least);
+			into.overheat = overheatIn(least);
 			if (cell.heated) return;
 			const peak = Math.max(start, end);
-			into.blame +=
-				BLAME.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
-				BLAME.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
+			into.penalty +=
+				PENALTY.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
+				PENALTY.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
 		},
 		fronts
 	);
 	return {
-		...chain,
+		...sequence,
 		leastKeys: (k) => {
 			const { keys } = tables[k]!;
 			return open

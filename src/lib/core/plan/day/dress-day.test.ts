@@ -5,14 +5,14 @@ import { CATALOGUE } from '../../cloth/catalogue';
 import { clothOf, wearableThings } from '../../cloth/things';
 import { OPENINGS, type WornThing } from '../../document/types';
 import { mayOpen, opensBy } from './outfit-table';
-import { chooseOutfits, type StagePlan } from './dress-day';
+import { dressDay, type StagePlan } from './dress-day';
 import { changePlace, ventCost } from '../../outfit/change-cost';
 import { cellsOf, type Cell } from '../../conditions/cells';
 import { stopsSoonAfter } from '$lib/core/conditions/stops';
 import { outermost } from '../../cloth/worn';
 import { personOf } from '../../conditions/person';
 import { planStage } from '../day-report';
-import { giveOutfit, givenWardrobe, wardrobeOf } from '../../outfit/legal-outfits';
+import { giveOutfit, givenWardrobe, legalOutfitsOf } from '../../outfit/legal-outfits';
 import { factorOf } from '$lib/core/cloth/factors';
 import { FACTORS } from '$lib/core/cloth/factors';
 
@@ -49,9 +49,9 @@ const less = (a: number[], b: number[]): boolean => {
 	const i = a.findIndex((value, at) => Math.abs(value - b[at]!) > 1e-6);
 	return i >= 0 && a[i]! < b[i]!;
 };
-const levels = ({ bodyLevels: { blame, sweat, changes, massG } }: StagePlan): number[] => [
-	blame,
-	sweat,
+const levels = ({ bodyLevels: { penalty, overheat, changes, massG } }: StagePlan): number[] => [
+	penalty,
+	overheat,
 	changes,
 	massG
 ];
@@ -70,8 +70,8 @@ describe('the choice of outfits', () => {
 					place
 				]);
 				const cells = cellsOf(stageOf(rows, { airTempC, wind10mKmh, precipitation }), PLANNED);
-				const wardrobe = wardrobeOf(cloths);
-				const found = levels(chooseOutfits(cells, wardrobe, person));
+				const wardrobe = legalOutfitsOf(cloths);
+				const found = levels(dressDay(cells, wardrobe, person));
 
 				const { trunk, legs, head } = wardrobe.stacks;
 				const outfitsOf = (cell: Cell): WornThing[][] =>
@@ -98,7 +98,7 @@ describe('the choice of outfits', () => {
 						return each[chosen.length]!.forEach((outfit) => walk([...chosen, outfit]));
 					const given = givenWardrobe(cloths);
 					chosen.forEach((worn, k) => giveOutfit(given, k, worn));
-					const own = levels(chooseOutfits(cells, given, person));
+					const own = levels(dressDay(cells, given, person));
 					// What is given says nothing of the effort of opening it.
 					own[2]! += chosen.reduce(
 						(sum, worn, k) =>
@@ -149,12 +149,12 @@ describe('the choice of outfits', () => {
 					// Covering parts that nothing covered before changes what is legal, so both kits cover torso and legs.
 					const base = ['top-synthetic', 'trousers-soft-shell', ...kit];
 					const cells = cellsOf(stage, PLANNED);
-					const blameOf = (kit: string[]): number => {
+					const penaltyOf = (kit: string[]): number => {
 						const client = kitOf(kit);
-						return chooseOutfits(cells, wardrobeOf(wearableThings(client)), personOf(client)).bodyLevels
-							.blame;
+						return dressDay(cells, legalOutfitsOf(wearableThings(client)), personOf(client)).bodyLevels
+							.penalty;
 					};
-					expect(blameOf([...new Set([...base, more])])).toBeLessThanOrEqual(blameOf(base));
+					expect(penaltyOf([...new Set([...base, more])])).toBeLessThanOrEqual(penaltyOf(base));
 				}
 			),
 			{ numRuns: 30 }
@@ -181,8 +181,8 @@ describe('the choice of outfits', () => {
 			kitOf(CATALOGUE.map(({ id }) => id))
 		);
 		expect(plan.proven).toBe(false);
-		for (const { ladder } of plan.phases)
-			expect(ladder.filter(({ state }) => state === 'missing' || state === 'not asked')).toEqual([]);
+		for (const { coverage } of plan.phases)
+			expect(coverage.filter(({ state }) => state === 'missing' || state === 'not asked')).toEqual([]);
 	});
 	it('says so when a kit is too large to be searched whole', () => {
 		const many = [

@@ -3,8 +3,8 @@ import { bestCourse, type Course } from '../../search/solver';
 import type { Cell } from '../../conditions/cells';
 import {
 	LIMBS,
-	chainOfBody,
-	chainOfLimb,
+	bodySequence,
+	limbSequence,
 	dayOf,
 	dressedBy,
 	limbJudge,
@@ -19,13 +19,7 @@ import type { DebtSpan } from '../../heat/fingers-and-toes';
 import { outfitClo } from '../../cloth/worn';
 import type { Person } from '../../conditions/person';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-
-export interface Levels {
-	blame: number;
-	sweat: number;
-	changes: number;
-	massG: number;
-}
+import type { Levels } from '../../rules/objective';
 
 export interface StagePlan extends Dressed {
 	levels: Levels;
@@ -38,18 +32,18 @@ export interface StagePlan extends Dressed {
 /** Turns in which hands, feet and body are fitted to one another. */
 export const MOST_TURNS = 4;
 
-/** Blame of a course of hands or feet that has been chosen, judged once more by what is known now. */
-export function blameOfLimb(
+/** Penalty of a course of hands or feet that has been chosen, judged once more by what is known now. */
+export function penaltyOfLimb(
 	day: Day,
 	limb: Limb,
 	choices: readonly number[][],
 	spans: readonly (readonly DebtSpan[])[]
 ): number {
 	const judge = limbJudge(day, limb, spans);
-	const into = { blame: 0, sweat: 0, state: 0 };
+	const into = { penalty: 0, overheat: 0, state: 0 };
 	return choices.reduce((sum, options, k) => {
 		judge(k, options, into.state, into);
-		return sum + into.blame;
+		return sum + into.penalty;
 	}, 0);
 }
 
@@ -83,7 +77,7 @@ export function spansOf(day: Day, { outfits, openings }: Dressed): DebtSpan[][] 
  * only the second step knows: the first is repeated with it until nothing changes, or a turn comes round again; the best
  * turn counts, each judged by the debt that it really leads to.
  */
-export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person: Person): StagePlan {
+export function dressDay(cells: readonly Cell[], wardrobe: Wardrobe, person: Person): StagePlan {
 	const day = dayOf(cells, wardrobe, person);
 	const bodies = new Map<string, Course>();
 	const seen = new Set<string>();
@@ -91,7 +85,7 @@ export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person
 	let best: StagePlan | null = null;
 	for (let turn = 0; turn < MOST_TURNS; turn++) {
 		const limbs = Object.fromEntries(
-			LIMBS.map((limb) => [limb, bestCourse(chainOfLimb(day, limb, spans))])
+			LIMBS.map((limb) => [limb, bestCourse(limbSequence(day, limb, spans))])
 		) as Record<Limb, Course>;
 		const chosen = {
 			eyes: limbs.eyes.choices,
@@ -100,19 +94,27 @@ export function chooseOutfits(cells: readonly Cell[], wardrobe: Wardrobe, person
 		};
 		const others = limbOutfits(day, chosen);
 		const key = JSON.stringify(chosen);
-		const body = bodies.get(key) ?? bestCourse(chainOfBody(day, others));
+		const body = bodies.get(key) ?? bestCourse(bodySequence(day, others));
 		bodies.set(key, body);
 		const dressed = dressedBy(day, body.choices, others);
 		const next = spansOf(day, dressed);
-		const blame = LIMBS.reduce((sum, limb) => sum + blameOfLimb(day, limb, chosen[limb], next), body.blame);
+		const penalty = LIMBS.reduce(
+			(sum, limb) => sum + penaltyOfLimb(day, limb, chosen[limb], next),
+			body.penalty
+		);
 		const courses = [limbs.eyes, limbs.hands, limbs.feet, body];
-		const sum = (level: 'sweat' | 'changes' | 'massG'): number =>
+		const sum = (level: 'overheat' | 'changes' | 'massG'): number =>
 			courses.reduce((total, course) => total + course[level], 0);
-		if (!best || blame < best.levels.blame) {
+		if (!best || penalty < best.levels.penalty) {
 			best = {
 				...dressed,
-				levels: { blame, sweat: sum('sweat'), changes: sum('changes') / 100, massG: sum('massG') },
-				bodyLevels: { blame: body.blame, sweat: body.sweat, changes: body.changes / 100, massG: body.massG },
+				levels: { penalty, overheat: sum('overheat'), changes: sum('changes') / 100, massG: sum('massG') },
+				bodyLevels: {
+					penalty: body.penalty,
+					overheat: body.overheat,
+					changes: body.changes / 100,
+					massG: body.massG
+				},
 				proven: !wardrobe.cut && courses.every((course) => course.proven)
 			};
 		}

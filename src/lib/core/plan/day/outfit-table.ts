@@ -7,34 +7,34 @@ import { covers } from '../../cloth/things';
 import { OPENINGS } from '../../document/types';
 import { keyOf } from '../../search/problem';
 import type { Cell } from '../../conditions/cells';
-import { blameOfUnmet, demandsOf } from '../../rules/requirements';
+import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
 import type { CellAir } from '../../heat/ledger';
 import {
-	BLAME,
+	PENALTY,
 	MEMBRANE_MAX_PERMEABILITY,
-	MEMBRANE_SWEAT,
+	MEMBRANE_OVERHEAT_CLO,
 	SHELL_OFF_AFTER_MIN,
-	countedSweat
+	countedOverheat
 } from '../../rules/objective';
 import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
 import {
 	BODY_FACTORS,
-	Meetings,
+	LayerContacts,
 	conductances,
 	type BodyFactor,
-	type Meeting,
+	type LayerContact,
 	type Placed
 } from '../../outfit/layer-contacts';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import type { Person } from '../../conditions/person';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import { sweatWeight } from '../../conditions/stops';
+import { overheatWeight } from '../../conditions/stops';
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
-export interface BodyTable {
+export interface OutfitTable {
 	/** heat that the outfit lets through, W/(m²·K) */
 	conductance: Float64Array;
-	/** blame and sweat that it has whatever the debt, as a key; Infinity where the choice is not open */
+	/** penalty and overheat that it has whatever the debt, as a key; Infinity where the choice is not open */
 	keys: Float64Array;
 	/** heat lost at both levels */
 	lossOf(choice: number): LossPair;
@@ -77,7 +77,7 @@ function factsOf(stack: Stack): StackFacts {
 
 /** Everything about a wardrobe that all cells share. */
 export interface BodyViews {
-	meetings: Meetings;
+	contacts: LayerContacts;
 	facts: Record<BodyFactor, StackFacts[]>;
 }
 export function bodyViews(wardrobe: Wardrobe): BodyViews {
@@ -87,7 +87,7 @@ export function bodyViews(wardrobe: Wardrobe): BodyViews {
 		head: make(wardrobe.stacks.head)
 	});
 	return {
-		meetings: new Meetings(wardrobe),
+		contacts: new LayerContacts(wardrobe),
 		facts: each((stacks) => stacks.map(factsOf))
 	};
 }
@@ -112,7 +112,7 @@ type PerStack = readonly [Float64Array, Float64Array, Float64Array];
 
 /** What counts in a cell beside the heat, told apart by trunk, legs and head. */
 interface SeparateTerms {
-	/** blame of what the cell asks for and is not met */
+	/** penalty of what the cell asks for and is not met */
 	unmet: PerStack;
 	/** warm over-layers and dry membranes at work, shells and hats indoors, as clo too much */
 	idle: PerStack;
@@ -136,7 +136,7 @@ function separateTerms(
 		return [trunk!, legs!, head!];
 	};
 	const asked = Object.fromEntries(
-		BODY_FACTORS.map((factor) => [factor, demandsOf(cell, factor, person.schools)])
+		BODY_FACTORS.map((factor) => [factor, requirementsOf(cell, factor, person.schools)])
 	);
 	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
 	const carried = person.schools.shell === 'carried' && cell.precipitation === 'dry';
@@ -144,7 +144,7 @@ function separateTerms(
 		unmet: perStack((factor, option) =>
 			asked[factor]!.length === 0
 				? 0
-				: blameOfUnmet(asked[factor]!, wardrobe.stacks[factor][option]!.layers, cell)
+				: penaltyOfUnmet(asked[factor]!, wardrobe.stacks[factor][option]!.layers, cell)
 		),
 		idle: perStack((factor, option) => {
 			const { layers, shells, overWarm, membrane } = facts[factor][option]!;
@@ -153,7 +153,8 @@ function separateTerms(
 				return cell.minutes > SHELL_OFF_AFTER_MIN ? shells : 0;
 			}
 			if (!works || factor === 'head') return 0;
-			const wet = carried && membrane ? (factor === 'trunk' ? MEMBRANE_SWEAT : MEMBRANE_SWEAT / 2) : 0;
+			const wet =
+				carried && membrane ? (factor === 'trunk' ? MEMBRANE_OVERHEAT_CLO : MEMBRANE_OVERHEAT_CLO / 2) : 0;
 			return overWarm + wet;
 		}),
 		faceNeeded: bits((part) => needsCover(cell, part, person.schools)),
@@ -173,7 +174,7 @@ interface Regions {
 	wayOf: Int32Array;
 }
 function regionsIn(
-	meetings: Meetings,
+	contacts: LayerContacts,
 	always: readonly WornLayer[],
 	air: AirInUse,
 	[trunks, legs, heads]: readonly [number, number, number],
@@ -183,15 +184,15 @@ function regionsIn(
 	const body = openings.map(() => new Float64Array(trunks * legs));
 	const byTrunk = openings.map(() => new Float64Array(trunks));
 	const byLegs = openings.map(() => new Float64Array(legs));
-	const shared: { meeting: Meeting; of: Float64Array[] }[] = [];
+	const shared: { contact: LayerContact; of: Float64Array[] }[] = [];
 	for (const region of REGIONS) {
-		const meeting = meetings.of(region, always);
-		const { ways, wayOf } = meeting;
+		const contact = contacts.of(region, always);
+		const { ways, wayOf } = contact;
 		const opens = region === 'trunk' ? openings : OPENINGS.slice(0, 1);
-		const made = opens.map((opening) => conductances(meeting, air, OPENING_FACTOR[opening]));
+		const made = opens.map((opening) => conductances(contact, air, OPENING_FACTOR[opening]));
 		const of = openings.map((_, o) => made[o] ?? made[0]!);
 		if (ways[2] > 1) {
-			shared.push({ meeting, of });
+			shared.push({ contact, of });
 			continue;
 		}
 		// What only one of the two changes is added up for it alone.
@@ -212,7 +213,7 @@ function regionsIn(
 	for (let t = 0, at = 0; t < trunks; t++)
 		for (let l = 0; l < legs; l++, at++) {
 			const looks = shared.reduce(
-				(key, { meeting: { ways, wayOf: own } }) => (key * ways[0] + own[0][t]!) * ways[1] + own[1][l]!,
+				(key, { contact: { ways, wayOf: own } }) => (key * ways[0] + own[0][t]!) * ways[1] + own[1][l]!,
 				0
 			);
 			let way = known.get(looks);
@@ -222,9 +223,9 @@ function regionsIn(
 	const head = openings.map((_, o) => {
 		const sums = new Float64Array(rows.length * heads);
 		rows.forEach(({ t, l }, way) => {
-			for (const { meeting, of } of shared) {
-				const first = (meeting.wayOf[0][t]! * meeting.ways[1] + meeting.wayOf[1][l]!) * meeting.ways[2];
-				for (let h = 0; h < heads; h++) sums[way * heads + h]! += of[o]![first + meeting.wayOf[2][h]!]!;
+			for (const { contact, of } of shared) {
+				const first = (contact.wayOf[0][t]! * contact.ways[1] + contact.wayOf[1][l]!) * contact.ways[2];
+				for (let h = 0; h < heads; h++) sums[way * heads + h]! += of[o]![first + contact.wayOf[2][h]!]!;
 			}
 		});
 		return sums;
@@ -238,27 +239,27 @@ function regionsIn(
  * @param soon whether a stop follows soon
  * @param fronts ways in which fronts can be worn: closed, vented, open
  */
-export function bodyTable(
+export function outfitTable(
 	cell: Cell,
 	air: CellAir,
 	wardrobe: Wardrobe,
-	{ meetings, facts }: BodyViews,
+	{ contacts, facts }: BodyViews,
 	always: readonly WornLayer[],
 	soon: boolean,
 	person: Person,
 	fronts: number
-): BodyTable {
+): OutfitTable {
 	const { trunk, legs, head } = wardrobe.stacks;
 	const givenOpening = trunk.map((stack) =>
 		OPENINGS.indexOf(wardrobe.openings.get(stack)?.widest ?? 'closed')
 	);
 	const opensTo = trunk.map((stack) => (mayOpen(cell) && !wardrobe.openings.has(stack) ? opensBy(stack) : 0));
 	const widest = Math.max(...givenOpening, ...opensTo.map((most) => Math.min(fronts - 1, most)));
-	const regions = regionsIn(meetings, always, air.air, [trunk.length, legs.length, head.length], widest);
+	const regions = regionsIn(contacts, always, air.air, [trunk.length, legs.length, head.length], widest);
 	const tooWarmAboveClo = air.tooWarmAboveClo + person.offsetClo;
 	// What lets more through than this is too warm in no case.
 	const warmest = conductanceOf(tooWarmAboveClo, air.air) * (1 + 1e-9);
-	const weight = sweatWeight(cell, soon, person);
+	const weight = overheatWeight(cell, soon, person);
 	const { unmet, idle, faceNeeded, faceAlways, topAlways, wetLegs } = separateTerms(
 		cell,
 		wardrobe,
@@ -271,7 +272,7 @@ export function bodyTable(
 	const keys = new Float64Array(choices);
 	const rains = cell.rainMinutes > 0;
 	const headKeepsRain = facts.head.some(({ top }) => top.some((one) => one !== null));
-	const rainBlame = (...stacks: StackFacts[]): number =>
+	const rainPenalty = (...stacks: StackFacts[]): number =>
 		RAIN_PARTS.reduce((sum, _, i) => {
 			if (i === 1 && wetLegs) return sum;
 			let top: Placed | null = topAlways[i]!;
@@ -279,7 +280,7 @@ export function bodyTable(
 				const own = stack.top[i]!;
 				if (own && (!top || own.position >= top.position)) top = own;
 			}
-			return rainKeptOutMin(top?.cloth) < cell.rainMinutes ? sum + BLAME.wetThrough : sum;
+			return rainKeptOutMin(top?.cloth) < cell.rainMinutes ? sum + PENALTY.wetThrough : sum;
 		}, 0);
 	let outfit = 0;
 	for (let t = 0; t < trunk.length; t++) {
@@ -288,14 +289,14 @@ export function bodyTable(
 			const at = t * legs.length + l;
 			const way = regions.wayOf[at]! * head.length;
 			const face = faceAlways | facts.trunk[t]!.face | facts.legs[l]!.face;
-			const rain = rains && !headKeepsRain ? rainBlame(facts.trunk[t]!, facts.legs[l]!) : 0;
-			const blameHere = unmet[0][t]! + unmet[1][l]! + rain;
+			const rain = rains && !headKeepsRain ? rainPenalty(facts.trunk[t]!, facts.legs[l]!) : 0;
+			const penaltyHere = unmet[0][t]! + unmet[1][l]! + rain;
 			const idleHere = idle[0][t]! + idle[1][l]!;
 			for (let h = 0; h < head.length; h++, outfit++) {
 				const bare = faceNeeded & ~(face | facts.head[h]!.face);
-				let blame = blameHere + unmet[2][h]!;
-				if (bare !== 0) blame += BLAME.bare * BITS[bare]!;
-				if (rains && headKeepsRain) blame += rainBlame(facts.trunk[t]!, facts.legs[l]!, facts.head[h]!);
+				let penalty = penaltyHere + unmet[2][h]!;
+				if (bare !== 0) penalty += PENALTY.bare * BITS[bare]!;
+				if (rains && headKeepsRain) penalty += rainPenalty(facts.trunk[t]!, facts.legs[l]!, facts.head[h]!);
 				const idleOf = idleHere + idle[2][h]!;
 				// Nobody opens what is not too warm.
 				const first = outfit * fronts;
@@ -307,7 +308,7 @@ export function bodyTable(
 					tooWarm = excess > 0;
 					const tooMuch = excess * weight + idleOf;
 					conductance[first + front] = sum;
-					keys[first + front] = keyOf(blame, tooMuch > 0 ? countedSweat(cell.minutes * tooMuch) : 0);
+					keys[first + front] = keyOf(penalty, tooMuch > 0 ? countedOverheat(cell.minutes * tooMuch) : 0);
 				}
 				for (; front < fronts; front++) keys[first + front] = Infinity;
 			}

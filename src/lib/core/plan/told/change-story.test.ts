@@ -8,7 +8,8 @@ import { changeSentence, startSentence, weatherWords } from '../../../formats/pl
 import { shortName } from '../../../formats/words';
 import { planTrip, plannedDay } from '../planner';
 import { toldDay, toldWeather } from './change-story';
-import { planStage, type PlannedStage } from '../day-report';
+import { planStage } from '../day-report';
+import { type PlannedStage } from '$lib/core/kit/planned-day';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-large']; // prettier-ignore
 const guest = (kit = KIT): Client => kitOf(kit, { answeredParts: [...PARTS] });

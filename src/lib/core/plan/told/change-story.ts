@@ -3,7 +3,9 @@ import type { Opening, Weather } from '../../document/types';
 import { cellName } from '../../conditions/cells';
 import { isOut } from '../../conditions/needs';
 import { outermost, type WornLayer } from '../../cloth/worn';
-import type { PlannedPhase, PlannedStage, Where } from '../day-report';
+import type { PlannedStage } from '$lib/core/kit/planned-day';
+import type { PlannedPhase } from '$lib/core/kit/planned-day';
+import type { Where } from '$lib/core/kit/pack';
 import { factorOf } from '$lib/core/cloth/factors';
 
 /**

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { tryQuery, triedFrom, FIRST_TRY } from '../../../formats/try-link';
 import { PARTS } from '$lib/core/document/parts';
-import { described, isThisAllRight, type CallAnswer } from './quick-check';
+import { described, quickCheck, type QuickCheckAnswer } from './quick-check';
 import { finished } from '../../search/steps';
 import { tryIt } from './try-it';
 
@@ -45,7 +45,7 @@ describe('the call', () => {
 			{ airTempC: -12, wind10mKmh: 15 }
 		)
 	]);
-	const ask = (words: string): CallAnswer => finished(isThisAllRight(trip, client, described(words)[0]!));
+	const ask = (words: string): QuickCheckAnswer => finished(quickCheck(trip, client, described(words)[0]!));
 	it('says no to a poncho for a big coat, the phase in which it fails and how long it holds', () => {
 		const poncho = ask('poncho');
 		expect(poncho.yes).toBe(false);

@@ -81,7 +81,7 @@ function thingFrom({ type, massG, wornOut }: Described): Thing {
 	};
 }
 
-export interface CallAnswer {
+export interface QuickCheckAnswer {
 	/** whether everything holds with it */
 	yes: boolean;
 	/** it fails only where what the client has fails as well */
@@ -104,13 +104,13 @@ export interface CallAnswer {
  * A client's trip with the thing in place of all of its kind: what fails then, and how long it holds.
  * @param isOver whether it shall stop; the answer is then not to be trusted
  */
-export function* isThisAllRight(
+export function* quickCheck(
 	trip: Trip,
 	client: Client,
 	asked: Described,
 	hit?: HittingSolver,
 	isOver: () => boolean = () => false
-): Generator<Progress, CallAnswer, void> {
+): Generator<Progress, QuickCheckAnswer, void> {
 	const thing = thingFrom(asked);
 	const cloth = clothOf(thing);
 	const factor = factorOf(cloth);

@@ -62,7 +62,7 @@ describe('the price of a wish', () => {
 	});
 	it('of what is done anyway is nothing', () => {
 		const price = priceOf(summary(), summary([{ kind: 'take', thingId: 'coat-synthetic' }]));
-		expect(price).toMatchObject({ changes: 0, blame: 0, massG: 0, phases: [] });
+		expect(price).toMatchObject({ changes: 0, penalty: 0, massG: 0, phases: [] });
 		expect(priceSentence(price)).toMatch(/^Costs nothing/);
 	});
 	it('of taking a thing that is never needed is its grams', () => {

@@ -123,9 +123,9 @@ export interface Price {
 	changes: number;
 	massG: number;
 	/** clo·min more of too warm */
-	sweat: number;
+	overheat: number;
 	/** heat debt, bare skin and the like more, in the weights of the first level */
-	blame: number;
+	penalty: number;
 }
 
 /** The price of a plan against another one of the same trip: all four levels, and the phases that change. */
@@ -146,7 +146,7 @@ export function priceOf(before: TripSummary, now: TripSummary): Price {
 		),
 		changes: Math.round((now.levels.changes - before.levels.changes) * 100) / 100,
 		massG: now.levels.massG - before.levels.massG,
-		sweat: now.levels.sweat - before.levels.sweat,
-		blame: now.levels.blame - before.levels.blame
+		overheat: now.levels.overheat - before.levels.overheat,
+		penalty: now.levels.penalty - before.levels.penalty
 	};
 }

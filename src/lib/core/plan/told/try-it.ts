@@ -2,8 +2,9 @@ import { clamp } from '../../argument';
 import { catalogueType } from '../../cloth/catalogue';
 import { PARTS } from '$lib/core/document/parts';
 import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../document/types';
-import { courseOf, planStage, schooled, type PlannedStage } from '../day-report';
-import type { BodyCourse } from '../../heat/simulation';
+import { simulationOf, planStage, schooled } from '../day-report';
+import { type PlannedStage } from '$lib/core/kit/planned-day';
+import type { SimulatedDay } from '../../heat/simulation';
 import type { Precipitation } from '$lib/core/document/weather';
 
 /** What is moved on the page where anyone tries it. */
@@ -92,7 +93,7 @@ function wearerOf(typeIds: readonly string[]): Client {
  * One stretch of time in given clothes, judged, with the body minute by minute.
  * @throws RangeError when a type is not in the catalogue
  */
-export function tryIt(asked: Tried): { planned: PlannedStage; course: BodyCourse; client: Client } {
+export function tryIt(asked: Tried): { planned: PlannedStage; course: SimulatedDay; client: Client } {
 	const tried: Tried = {
 		...asked,
 		airTempC: clamp(asked.airTempC, -40, 30),
@@ -145,7 +146,7 @@ export function tryIt(asked: Tried): { planned: PlannedStage; course: BodyCourse
 		client,
 		sequence.map(({ id }) => ({ stageId: stage.id, phaseId: id, worn }))
 	);
-	return { planned, course: courseOf(planned.phases, client), client };
+	return { planned, course: simulationOf(planned.phases, client), client };
 }
 
 const EMPTY_TRIP = {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
-	import { courseOf } from '$lib/core/plan/day-report';
+	import { simulationOf } from '$lib/core/plan/day-report';
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
 	import type { Wish } from '$lib/core/document/wish';
@@ -9,10 +9,10 @@
 	import { longDate, shortName } from '$lib/formats/words';
 	import { textInUnits } from '$lib/formats/units';
 	import PlanFindings from '$lib/ui/PlanFindings.svelte';
-	import PlanIf from '$lib/ui/PlanIf.svelte';
+	import OtherWeather from '$lib/ui/OtherWeather.svelte';
 	import PlanPhone from '$lib/ui/PlanPhone.svelte';
 	import PlanPlot from '$lib/ui/PlanPlot.svelte';
-	import PlanSay from '$lib/ui/PlanSay.svelte';
+	import ChangeList from '$lib/ui/ChangeList.svelte';
 	import PlanSetting from '$lib/ui/PlanSetting.svelte';
 	import WishTray from '$lib/ui/WishTray.svelte';
 	import { PlanSession } from '$lib/ui/plan-session.svelte';
@@ -88,7 +88,7 @@
 
 	const planned = $derived(session.days.find((day) => day.weather === data.weather.id) ?? null);
 	const phases = $derived(planned?.phases ?? []);
-	const course = $derived(courseOf(phases, data.client));
+	const course = $derived(simulationOf(phases, data.client));
 	const names = $derived(new Map(data.client.things.map((thing) => [thing.id, shortName(thing.name)])));
 	const nameOf = (id: string): string => names.get(id) ?? id;
 	const findings = $derived(planned?.findings ?? []);
@@ -237,10 +237,10 @@
 			.name}
 	</p>
 	<div class="top">
-		<PlanSay name={first} start={told.start} changes={told.changes} {nameOf} />
+		<ChangeList name={first} start={told.start} changes={told.changes} {nameOf} />
 		<section aria-label="What to look at">
 			<h2>In other weather</h2>
-			<PlanIf others={toldOthers} weathers={data.trip.weathers} {nameOf} />
+			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} />
 			<h2>Look at</h2>
 			<PlanFindings {findings} name={first} />
 		</section>

@@ -3,11 +3,11 @@
 	import { onDestroy, tick } from 'svelte';
 	import { schooled } from '$lib/core/plan/day-report';
 	import type { Document } from '$lib/core/document/types';
-	import { described, type CallAnswer, type Described } from '$lib/core/plan/told/quick-check';
+	import { described, type QuickCheckAnswer, type Described } from '$lib/core/plan/told/quick-check';
 	import { phaseWords } from '$lib/formats/plan-words';
 	import { shortName } from '$lib/formats/words';
-	import CallWorker from './call-worker?worker';
-	import type { CallReply, CallRequest } from './call-worker';
+	import CallWorker from './quick-check-worker?worker';
+	import type { QuickCheckReply, QuickCheckRequest } from './quick-check-worker';
 
 	interface Who {
 		tripId: string;
@@ -23,7 +23,7 @@
 	let people = $state.raw<Who[]>([]);
 	let who = $state.raw<Who | null>(null);
 	let progress = $state('');
-	let answer = $state.raw<CallAnswer | null>(null);
+	let answer = $state.raw<QuickCheckAnswer | null>(null);
 	let dayOf = $state.raw<(stageId: string) => string>(() => '');
 	let box = $state<HTMLDialogElement>();
 	let input = $state<HTMLInputElement>();
@@ -103,7 +103,7 @@
 		dayOf = (stageId) => (stages.length > 1 ? `day ${stages.findIndex(({ id }) => id === stageId) + 1}` : '');
 		worker?.terminate();
 		worker = new CallWorker();
-		worker.onmessage = ({ data }: MessageEvent<CallReply>) => {
+		worker.onmessage = ({ data }: MessageEvent<QuickCheckReply>) => {
 			if (data.kind === 'answer') answer = data.answer;
 			else progress = `Trying it on, ${data.done} of ${data.total} days …`;
 		};
@@ -114,7 +114,7 @@
 			typeId: thing.type.id,
 			massG: thing.massG,
 			wornOut: thing.wornOut
-		} satisfies CallRequest);
+		} satisfies QuickCheckRequest);
 	}
 	function onkeydown(event: KeyboardEvent): void {
 		const list = step === 'thing' ? found.length : people.length;

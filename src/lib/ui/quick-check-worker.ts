@@ -1,25 +1,25 @@
 import wasmUrl from 'highs/runtime?url';
 import { CATALOGUE } from '$lib/core/cloth/catalogue';
 import type { Client, Trip } from '$lib/core/document/types';
-import { isThisAllRight, type CallAnswer } from '$lib/core/plan/told/quick-check';
+import { quickCheck, type QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
 import { hittingSolver } from '$lib/solver/hitting';
 
-export interface CallRequest {
+export interface QuickCheckRequest {
 	trip: Trip;
 	client: Client;
 	typeId: string;
 	massG: number | null;
 	wornOut: boolean;
 }
-export type CallReply =
-	{ kind: 'progress'; done: number; total: number } | { kind: 'answer'; answer: CallAnswer };
+export type QuickCheckReply =
+	{ kind: 'progress'; done: number; total: number } | { kind: 'answer'; answer: QuickCheckAnswer };
 
 const hit = hittingSolver(() => wasmUrl);
 const SHOW_EVERY_MS = 80;
 
-self.onmessage = async ({ data }: MessageEvent<CallRequest>) => {
+self.onmessage = async ({ data }: MessageEvent<QuickCheckRequest>) => {
 	const type = CATALOGUE.find(({ id }) => id === data.typeId)!;
-	const steps = isThisAllRight(
+	const steps = quickCheck(
 		data.trip,
 		data.client,
 		{ type, massG: data.massG, wornOut: data.wornOut },
@@ -28,12 +28,12 @@ self.onmessage = async ({ data }: MessageEvent<CallRequest>) => {
 	let shown = 0;
 	for (let step = steps.next(); ; step = steps.next()) {
 		if (step.done) {
-			self.postMessage({ kind: 'answer', answer: step.value } satisfies CallReply);
+			self.postMessage({ kind: 'answer', answer: step.value } satisfies QuickCheckReply);
 			return;
 		}
 		if (performance.now() - shown < SHOW_EVERY_MS) continue;
 		shown = performance.now();
 		const { done, total } = step.value;
-		self.postMessage({ kind: 'progress', done, total } satisfies CallReply);
+		self.postMessage({ kind: 'progress', done, total } satisfies QuickCheckReply);
 	}
 };
