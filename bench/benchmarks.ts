@@ -1,17 +1,16 @@
-import { demandOf } from '../src/lib/core/heat/demand';
-import { daysLater } from '../src/lib/core/patterns/edit-days';
-import { SWEAT_STORE } from '../src/lib/core/heat/sweat-store';
 import { minuteOf, steppedBody, surroundings, tooWetAboveClo } from '../src/lib/core/body/two-node';
-import { cellsOf } from '../src/lib/core/conditions/cells';
-import { threeWeathers } from '../src/lib/core/weather/climate';
 import { CATALOGUE } from '../src/lib/core/cloth/catalogue';
-import { findingsOf } from '../src/lib/core/judge/findings';
+import { cellsOf } from '../src/lib/core/conditions/cells';
 import { personOf } from '../src/lib/core/conditions/person';
-import { planStage } from '../src/lib/core/plan/day-report';
-import { planDocument } from '../src/lib/core/plan/planner';
+import { demandOf } from '../src/lib/core/heat/demand';
+import { SWEAT_STORE } from '../src/lib/core/heat/sweat-store';
+import { findingsOf } from '../src/lib/core/judge/findings';
+import { daysLater } from '../src/lib/core/patterns/edit-days';
+import { planDocument, planStage } from '../src/lib/core/plan/planner';
 import { tryIt } from '../src/lib/core/plan/told/try-it';
-import { FIRST_TRY } from '../src/lib/formats/try-link';
+import { threeWeathers } from '../src/lib/core/weather/climate';
 import { DEMO_DOCUMENT } from '../src/lib/formats/demo';
+import { FIRST_TRY } from '../src/lib/formats/try-link';
 import { kitOf, stageOf } from '../tests/fixtures/make';
 
 export interface Benchmark {

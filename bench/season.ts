@@ -1,7 +1,7 @@
-import { PATTERNS } from '../src/lib/core/patterns';
-import { unfold } from '../src/lib/core/patterns/pattern';
-import { daysLater } from '../src/lib/core/patterns/edit-days';
 import type { Stage } from '../src/lib/core/document/types';
+import { PATTERNS } from '../src/lib/core/patterns';
+import { daysLater } from '../src/lib/core/patterns/edit-days';
+import { unfold } from '../src/lib/core/patterns/pattern';
 import { threeWeathers } from '../src/lib/core/weather/climate';
 import { addThing, createClient } from '../src/lib/server/db/clients';
 import { migrate } from '../src/lib/server/db/migrate';

@@ -1,11 +1,11 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
+import type { Wish } from '../src/lib/core/document/wish';
 import { schooled } from '../src/lib/core/plan/day-report';
-import { searchedIds } from '../src/lib/core/plan/trip-days';
-import { TripPlanner, type TripPlan } from '../src/lib/core/plan/planner';
+import { type TripPlan, TripPlanner } from '../src/lib/core/plan/planner';
 import { tripSummary } from '../src/lib/core/plan/told/summary';
-import type { Wish } from '$lib/core/document/wish';
-import { hittingSolver } from '../src/lib/solver/hitting';
+import { searchedIds } from '../src/lib/core/plan/trip-days';
+import { hittingSolver } from '../src/lib/server/solver/hitting';
 import { kitOfSixty, longTrip, loopTrip } from '../tests/fixtures/long-trip';
 
 /** Whole trips, made like the reference: 14 days × 6 phases, three weathers, 60 things; ten seeds. */

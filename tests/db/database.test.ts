@@ -2,27 +2,19 @@ import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
-import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import type { Wish } from '../../src/lib/core/document/wish';
+import type { TripSummary } from '../../src/lib/core/plan/told/summary';
 import { check } from '../../src/lib/formats/check';
+import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
 import { documentSchema, tripEditSchema } from '../../src/lib/formats/schema';
 import {
 	addThing, createClient, getClient, getDocument, listClients, saveClient, saveThing, setClientDeleted, setThingDeleted
 } from '../../src/lib/server/db/clients'; // prettier-ignore
 import { isEmpty, loadDemo } from '../../src/lib/server/db/demo';
-import { migrate } from '../../src/lib/server/db/migrate';
-import {
-	ConflictError,
-	NotFoundError,
-	closePool,
-	inTransaction,
-	pool,
-	rows,
-	write
-} from '../../src/lib/server/db/pool';
 import { getHouse, saveHouse } from '../../src/lib/server/db/house';
-import type { TripSummary } from '../../src/lib/core/plan/told/summary';
-import type { Wish } from '$lib/core/document/wish';
+import { migrate } from '../../src/lib/server/db/migrate';
+import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
 import {
 	claimPlan,
 	failPlan,
@@ -33,10 +25,18 @@ import {
 	tellProgress,
 	wantPlans
 } from '../../src/lib/server/db/plans';
-import { planGroup } from '../../src/lib/server/planning';
-import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
+import {
+	closePool,
+	ConflictError,
+	inTransaction,
+	NotFoundError,
+	pool,
+	rows,
+	write
+} from '../../src/lib/server/db/pool';
 import { find, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/season';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
+import { planGroup } from '../../src/lib/server/planning';
 import { PLANNED, stageOf } from '../fixtures/make';
 
 const migrations = process.env.SNUG_MIGRATIONS ?? 'db/migrations';

@@ -1,6 +1,6 @@
-import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import { expect, test } from './test';
 
 /** The fenced blocks of a language in docs/api.md, in order. */
 const blocks = [...readFileSync('docs/api.md', 'utf8').matchAll(/```json\n([\s\S]*?)```/g)].map(

@@ -1,11 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
-import { unfold } from '../../src/lib/core/patterns/pattern';
 import { PATTERNS } from '../../src/lib/core/patterns';
-import { stageOf, type BaseRow } from '../fixtures/make';
-import { expect, test, type APIRequestContext, type Page } from './test';
+import { unfold } from '../../src/lib/core/patterns/pattern';
+import { type BaseRow, stageOf } from '../fixtures/make';
+import { type APIRequestContext, expect, type Page, test } from './test';
 
 /** From kit to reasons: a day of climbing and standing, and a day of sitting still. */
-
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
 	return ((await (await request.post(url, { data })).json()) as { id: string }).id;
 }

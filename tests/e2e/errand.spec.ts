@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './test';
+import { expect, type Page, test } from './test';
 
 /** Types into the field with a label, by keyboard. */
 async function fill(page: Page, label: string | RegExp, value: string): Promise<void> {

@@ -1,8 +1,7 @@
 import { CATALOGUE } from '../../src/lib/core/cloth/catalogue';
-import { expect, test, type Page } from './test';
+import { expect, type Page, test } from './test';
 
 /** Nothing that a person typed, and nothing that a person deleted by mistake, is lost. */
-
 async function newTrip(request: import('./test').APIRequestContext, name: string): Promise<string> {
 	const { id } = (await (await request.post('/api/v1/trips', { data: { name } })).json()) as { id: string };
 	return id;

@@ -1,11 +1,11 @@
+import { factorOf } from '../../src/lib/core/cloth/factors';
 import { wearableThings } from '../../src/lib/core/cloth/things';
 import type { Client, Trip } from '../../src/lib/core/document/types';
-import { factorOf } from '$lib/core/cloth/factors';
 import { searchedIds, tripWardrobe } from '../../src/lib/core/plan/trip-days';
 import { shortName } from '../../src/lib/formats/words';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';
-import { expect, test, type APIRequestContext, type Locator, type Page } from './test';
+import { type APIRequestContext, expect, type Locator, type Page, test } from './test';
 
 /** The plan of a whole trip, and what a guide does with it. */
 const RUNA = '/trips/demo-trip/plan/demo-runa';

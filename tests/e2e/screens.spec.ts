@@ -1,8 +1,7 @@
-import { expect, test, type APIRequestContext, type Page } from './test';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import { type APIRequestContext, expect, type Page, test } from './test';
 
 /** Each screen, empty and full, as its user meets it. */
-
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
 	return ((await (await request.post(url, { data })).json()) as { id: string }).id;
 }

@@ -1,6 +1,6 @@
 import { test as base, type Page } from '@playwright/test';
 
-export { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
+export { type APIRequestContext, expect, type Locator, type Page } from '@playwright/test';
 
 /** Makes every way to a page wait until it answers keys and clicks, as a person would. */
 function patient(page: Page): Page {

@@ -1,8 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type APIRequestContext, type Page } from './test';
+import { type APIRequestContext, expect, type Page, test } from './test';
 
 /** What a planner does with a trip, from the first day to the change of the forecast. */
-
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
 	return ((await (await request.post(url, { data })).json()) as { id: string }).id;
 }

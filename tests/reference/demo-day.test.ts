@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { holdsWithoutOver } from '../../src/lib/core/judge/findings';
 import { personOf } from '../../src/lib/core/conditions/person';
-import { planStage } from '../../src/lib/core/plan/day-report';
+import { holdsWithoutOver } from '../../src/lib/core/judge/findings';
+import { planStage } from '../../src/lib/core/plan/planner';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 
 /**

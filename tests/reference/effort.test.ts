@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { EFFORT_CLASSES, effortClass } from '../../src/lib/core/body/effort';
+import { MET_WM2 } from '../../src/lib/core/body/two-node';
+import { rolledOut } from '../../src/lib/core/document/sequence';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { unfold } from '../../src/lib/core/patterns/pattern';
-import { rolledOut } from '$lib/core/document/sequence';
-import { MET_WM2 } from '../../src/lib/core/body/two-node';
 
 describe('effort classes of ISO 8996 (from memory)', () => {
 	it('have the mean values of the standard, W/m²', () => {

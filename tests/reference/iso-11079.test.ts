@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demandOf } from '../../src/lib/core/heat/demand';
 import {
 	balanceTerms,
-	requiredInsulationM2kw,
 	type Exposure,
-	type Level
+	type Level,
+	requiredInsulationM2kw
 } from '../../src/lib/core/body/heat-balance';
+import { demandOf } from '../../src/lib/core/heat/demand';
 import { cloFromM2kw } from '../../src/lib/core/units';
 
 /**

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE_ROWS } from '../../src/lib/core/cloth/catalogue-rows';
-import { REGIONS, bodyCoverage, regionCoverage, type Region } from '../../src/lib/core/cloth/parts';
-import { type Coverage } from '$lib/core/document/parts';
+import { REGIONS, type Region, bodyCoverage, regionCoverage } from '../../src/lib/core/cloth/parts';
 import { basicClo, localFromWholeBodyClo, regionStillM2kw } from '../../src/lib/core/cloth/supply';
+import { type Coverage } from '../../src/lib/core/document/parts';
 
 const TOP: Coverage = { torso: 1, arms: 0.95 };
 const SLEEVELESS: Coverage = { torso: 0.95 };

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { EFFORT_CLASSES, effortClass, pumpingSpeedMs } from '../../src/lib/core/body/effort';
-import { minutesUntilC, settledTempC, bloodHeatWm2 } from '../../src/lib/core/heat/extremities';
+import { STILL_AIR_M2KW } from '../../src/lib/core/body/insulation';
 import { nightVerdict } from '../../src/lib/core/body/night';
 import { catalogueType } from '../../src/lib/core/cloth/catalogue';
 import { AREA_SHARE, REGIONS } from '../../src/lib/core/cloth/parts';
 import { airInUse, regionTotalM2kw } from '../../src/lib/core/cloth/supply';
-import { STILL_AIR_M2KW } from '../../src/lib/core/body/insulation';
-import { planStage } from '../../src/lib/core/plan/day-report';
+import { bloodHeatWm2, minutesUntilC, settledTempC } from '../../src/lib/core/heat/extremities';
+import { planStage } from '../../src/lib/core/plan/planner';
 import { CLO_M2KW } from '../../src/lib/core/units';
-import { PLANNED, kitOf, stageOf, type PhaseRow } from '../fixtures/make';
+import { PLANNED, type PhaseRow, kitOf, stageOf } from '../fixtures/make';
 
 /** Minutes until a hand or foot in some things is at 15 °C, from 33 °C. */
 function minutesTo15(

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { PARTS } from '$lib/core/document/parts';
+import { PARTS } from '../../src/lib/core/document/parts';
 import type { Client, Stage } from '../../src/lib/core/document/types';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { unfold } from '../../src/lib/core/patterns/pattern';
-import { planStage } from '../../src/lib/core/plan/day-report';
-import { PLANNED, kitOf, stageOf, thingOf, type BaseRow } from '../fixtures/make';
+import { planStage } from '../../src/lib/core/plan/planner';
+import { type BaseRow, PLANNED, kitOf, stageOf, thingOf } from '../fixtures/make';
 
 /**
  * Common practice, no source: for each of six days, what a guide would pack for an ordinary such day without hesitation.

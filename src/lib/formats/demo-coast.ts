@@ -1,10 +1,10 @@
+import type { Part } from '../core/document/parts';
 import type { Document, Stage } from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
-import type { Part } from '$lib/core/document/parts';
+import type { WetSpell } from '../core/document/weather';
 import { coastOrHillWalk } from '../core/patterns/days/coast-or-hill-walk';
 import { unfold } from '../core/patterns/pattern';
 import { threeWeathers } from '../core/weather/climate';
-import type { WetSpell } from '$lib/core/document/weather';
 import { EVERYTHING_ANSWERED, client } from './demo';
 
 /**

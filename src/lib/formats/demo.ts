@@ -1,3 +1,5 @@
+import { catalogueType } from '../core/cloth/catalogue';
+import type { Part } from '../core/document/parts';
 import type {
 	Client,
 	Document,
@@ -9,9 +11,7 @@ import type {
 	Thing
 } from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
-import { catalogueType } from '../core/cloth/catalogue';
 import { threeWeathers } from '../core/weather/climate';
-import type { Part } from '$lib/core/document/parts';
 
 /**
  * The demo: an invented outfitter's two-day ski tour over an invented saddle, and two invented clients. One is well

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { standInClimate } from '../server/climate/stand-in';
 import { DEMO_DOCUMENT } from './demo';
 import { FORECAST_FORMAT, forecastCsv, forecastOfTrip, readForecast } from './forecast-file';
-import { standInClimate } from '../server/climate/stand-in';
 
 const CSV = `date,altitude_m,low_c,high_c,wind_10m_kmh,humidity_pct,wet
 2027-01-23,900,-6.5,-1,25,80,09:00-12:30 wet-snow; 14:00-15:00 drizzle

@@ -1,8 +1,7 @@
 import Papa from 'papaparse';
-import type { DayForecast } from '../core/weather/climate';
 import type { Trip } from '../core/document/types';
-import { type Precipitation } from '$lib/core/document/weather';
-import { PRECIPITATIONS } from '$lib/core/document/weather';
+import { type Precipitation, PRECIPITATIONS } from '../core/document/weather';
+import type { DayForecast } from '../core/weather/climate';
 import { check, type Checked, type FieldError } from './check';
 import { forecastFileSchema } from './schema';
 

@@ -2,19 +2,19 @@ import Ajv2019 from 'ajv/dist/2019';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { documentJsonSchema, SCHEMA_FILE } from '../../../scripts/lib/document-json-schema';
-import { PLANNED, kitOf, stageOf } from '../../../tests/fixtures/make';
-import { planStage } from '../core/plan/day-report';
+import { kitOf, PLANNED, stageOf } from '../../../tests/fixtures/make';
 import { reason } from '../core/document/reasons';
 import type { PhaseVerdict } from '../core/judge/verdicts';
+import { planStage } from '../core/plan/planner';
+import { check } from './check';
 import { DEMO_DOCUMENT } from './demo';
 import { planAnswer } from './plan-answer';
-import { check } from './check';
 import { clientEditSchema, demandSchema, documentSchema, planRequestSchema, tripEditSchema } from './schema';
 import {
 	clock,
+	coverageWords,
 	degrees,
 	duration,
-	coverageWords,
 	longDate,
 	shortName,
 	signed,

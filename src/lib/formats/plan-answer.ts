@@ -1,15 +1,13 @@
-import type { Moment } from '../core/heat/simulation';
-import type { Band } from '../core/heat/debt';
-import type { Client, Stage, WornThing } from '../core/document/types';
-import { mostCounts, type Count } from '../core/kit/counting';
 import type { Finding } from '../core/document/finding';
-import { simulationOf } from '../core/plan/day-report';
-import { type PlannedStage } from '$lib/core/kit/planned-day';
-import { type PlannedPhase } from '$lib/core/kit/planned-day';
-import { type CarriedThing } from '$lib/core/kit/pack';
+import type { Client, Stage, WornThing } from '../core/document/types';
+import type { LimitedBy, Verdict } from '../core/document/verdict';
+import type { Band } from '../core/heat/debt';
+import type { Moment } from '../core/heat/simulation';
+import { type Count, mostCounts } from '../core/kit/counting';
 import type { Pack } from '../core/kit/pack';
-import type { LimitedBy } from '$lib/core/document/verdict';
-import type { Verdict } from '$lib/core/document/verdict';
+import { type CarriedThing } from '../core/kit/pack';
+import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
+import { simulationOf } from '../core/plan/day-report';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
 export interface PhaseAnswer {

@@ -1,8 +1,8 @@
-import { phasesIn } from '$lib/core/document/sequence';
+import { phasesIn } from '../core/document/sequence';
 import type { Trip, Weather } from '../core/document/types';
-import type { Where } from '$lib/core/kit/pack';
-import type { Price, PhaseSummary, TripSummary } from '../core/plan/told/summary';
+import type { Where } from '../core/kit/pack';
 import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/told/change-story';
+import type { PhaseSummary, Price, TripSummary } from '../core/plan/told/summary';
 import type { Place } from '../core/plan/told/why-not';
 import { clock } from './words';
 

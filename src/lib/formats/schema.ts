@@ -1,45 +1,41 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../core/cloth/catalogue';
+import { PARTS } from '../core/document/parts';
 import { SCHOOL_IDS, choicesOf } from '../core/document/schools';
-import { SPARE_CHANGES } from '$lib/core/document/wish';
-import { WISH_KINDS } from '$lib/core/document/wish';
-import { PARTS } from '$lib/core/document/parts';
 import {
+	BAG_SCALES,
 	BEDS,
+	type Bed,
 	CLOTH_FUNCTIONS,
+	type Client,
 	DEXTERITIES,
 	DOCUMENT_FORMAT,
 	DOCUMENT_VERSION,
 	DRYINGS,
+	type Document,
+	FACES,
 	FACT_SOURCES,
 	FACT_STATES,
-	BAG_SCALES,
-	FACES,
 	FEATURES,
 	FIBRES,
+	type FixedOutfit,
 	GROUNDS,
 	MARKS,
 	OPENINGS,
 	ORIGINS,
 	PACES,
 	PHASE_KINDS,
-	TERRAINS,
-	type Bed,
-	type Client,
-	type Document,
-	type FixedOutfit,
 	type Sequence,
 	type Stage,
 	type StageBase,
+	TERRAINS,
 	type Thing,
 	type Trip
 } from '../core/document/types';
-import { WATER_GRADES } from '$lib/core/document/weather';
-import { type Precipitation } from '$lib/core/document/weather';
-import { PRECIPITATIONS } from '$lib/core/document/weather';
-import type { WetSpell } from '$lib/core/document/weather';
+import type { WetSpell } from '../core/document/weather';
+import { PLACES, PRECIPITATIONS, type Precipitation, WATER_GRADES } from '../core/document/weather';
+import { SPARE_CHANGES, WISH_KINDS, type Wish } from '../core/document/wish';
 import { USUAL_POOL_K } from '../core/weather/stage-air';
-import { PLACES } from '$lib/core/document/weather';
 
 /**
  * The shape of everything that comes in from outside: API, forms, files. Joi checks it on the server; the published JSON
@@ -366,6 +362,19 @@ const fixedOutfit = Joi.object<FixedOutfit>({
 	worn: Joi.array().items(worn).required()
 });
 
+const wish = Joi.object({
+	kind: oneOf(WISH_KINDS).required(),
+	thingId: id.required(),
+	stageId: id,
+	phaseId: id
+})
+	.when(Joi.object({ kind: 'wear' }).unknown(), {
+		then: Joi.object({ stageId: id.required(), phaseId: id.required() })
+	})
+	.messages({ 'any.required': 'is needed: where shall it be worn?' });
+const wishList = Joi.array().items(wish).max(60);
+const spareChanges = Joi.number().valid(...SPARE_CHANGES);
+
 /** The document, as published. */
 export const documentSchema = Joi.object<Document>({
 	format: Joi.string().valid(DOCUMENT_FORMAT).required(),
@@ -375,14 +384,42 @@ export const documentSchema = Joi.object<Document>({
 	house: schools
 });
 
-/** A request for a plan: a document, whose plan, and outfits to be judged as given. */
+/** A request for a plan: a document, whose plan, outfits to be judged as given, and what is wished of the plan. */
 export interface PlanRequest extends Document {
 	clientId?: string;
 	fixed: FixedOutfit[];
+	wishes: Wish[];
+	spareChanges: number;
 }
 export const planRequestSchema = (documentSchema as Joi.ObjectSchema<PlanRequest>).keys({
 	clientId: id,
-	fixed: Joi.array().items(fixedOutfit).max(500).default([])
+	fixed: Joi.array().items(fixedOutfit).max(500).default([]),
+	wishes: wishList.default([]),
+	spareChanges: spareChanges.default(0)
+});
+
+/** Which verdicts change between two documents. */
+export interface ChangesRequest {
+	before: Document;
+	after: Document;
+	/** weather of each side that is looked at; the first one when left out */
+	weatherBefore?: string;
+	weatherAfter?: string;
+	/** whose verdicts; everybody's on the trip as it is after when left out */
+	clientIds?: string[];
+	/** what is wished of the plans, by client */
+	wishes: Record<string, { wishes: Wish[]; spareChanges: number }>;
+}
+export const changesRequestSchema = Joi.object<ChangesRequest>({
+	before: documentSchema.required(),
+	after: documentSchema.required(),
+	weatherBefore: id,
+	weatherAfter: id,
+	clientIds: Joi.array().items(id).max(60).unique(),
+	wishes: Joi.object()
+		.pattern(id, Joi.object({ wishes: wishList.default([]), spareChanges: spareChanges.default(0) }))
+		.max(60)
+		.default({})
 });
 
 export const demandSchema = Joi.object({
@@ -396,21 +433,9 @@ export const demandSchema = Joi.object({
 	airPermeability: between(1, 1000)
 });
 
-const wish = Joi.object({
-	kind: oneOf(WISH_KINDS).required(),
-	thingId: id.required(),
-	stageId: id,
-	phaseId: id
-})
-	.when(Joi.object({ kind: 'wear' }).unknown(), {
-		then: Joi.object({ stageId: id.required(), phaseId: id.required() })
-	})
-	.messages({ 'any.required': 'is needed: where shall it be worn?' });
 export const wishesSchema = Joi.object({
-	wishes: Joi.array().items(wish).max(60).required(),
-	spareChanges: Joi.number()
-		.valid(...SPARE_CHANGES)
-		.required(),
+	wishes: wishList.required(),
+	spareChanges: spareChanges.required(),
 	version: count(0, 1e9).required()
 });
 

@@ -1,6 +1,6 @@
 import type { Loop, Phase, Sequence, Stage, StageBase, Trip } from '../core/document/types';
 import { same } from './trip-merge';
-import { toUnit, unitWord, type Quantity, type Units } from './units';
+import { type Quantity, type Units, toUnit, unitWord } from './units';
 import {
 	BED_WORDS,
 	DRYING_WORDS,
@@ -15,7 +15,6 @@ import {
 } from './words';
 
 /** What differs between two versions of a trip, in words that a planner understands. */
-
 type Content = Pick<Trip, 'name' | 'place' | 'stages' | 'weathers'> & Partial<Pick<Trip, 'site' | 'schools'>>;
 
 const figure = (quantity: Quantity | null, value: number | null | undefined, units: Units): string => {

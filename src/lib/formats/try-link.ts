@@ -1,7 +1,6 @@
 import { isCatalogueId } from '../core/cloth/catalogue';
-import { type Precipitation } from '$lib/core/document/weather';
-import { PRECIPITATIONS } from '$lib/core/document/weather';
 import type { PhasePlace } from '../core/document/types';
+import { type Precipitation, PRECIPITATIONS } from '../core/document/weather';
 import type { Tried } from '../core/plan/told/try-it';
 
 /** What is tried, as a link keeps it. */

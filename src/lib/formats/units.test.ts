@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
 	METRIC,
+	type Quantity,
 	UNIT_CHOICES,
+	type Units,
 	forField,
 	fromUnit,
 	massWords,
@@ -13,9 +15,7 @@ import {
 	unitsCookie,
 	unitsFrom,
 	valueInUnits,
-	withUnit,
-	type Quantity,
-	type Units
+	withUnit
 } from './units';
 
 const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb' };

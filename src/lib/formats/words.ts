@@ -1,9 +1,11 @@
-import type { Row } from '$lib/core/document/parts';
+import type { ReasonKind } from '../core/certainty';
+import { type Cell, cellName } from '../core/conditions/cells';
+import type { Row } from '../core/document/parts';
 import type {
 	BedKind,
-	Feature,
 	Drying,
 	FactState,
+	Feature,
 	Mark,
 	OriginKind,
 	Pace,
@@ -11,15 +13,12 @@ import type {
 	PhasePlace,
 	Terrain
 } from '../core/document/types';
+import type { Verdict } from '../core/document/verdict';
+import type { Precipitation, WaterGrade } from '../core/document/weather';
 import type { Moment } from '../core/heat/simulation';
-import { cellName, type Cell } from '../core/conditions/cells';
 import type { CoverageCell } from '../core/judge/coverage';
-import type { Where } from '$lib/core/kit/pack';
-import type { ReasonKind } from '../core/certainty';
 import type { PhaseVerdict } from '../core/judge/verdicts';
-import type { Verdict } from '$lib/core/document/verdict';
-import type { WaterGrade } from '$lib/core/document/weather';
-import type { Precipitation } from '$lib/core/document/weather';
+import type { Where } from '../core/kit/pack';
 
 /** Figures and states in the words of a guide. */
 const MINUS = '−';

@@ -1,6 +1,6 @@
+import { check, type FieldError } from '$lib/formats/check';
 import { error, json, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
-import { check, type FieldError } from '$lib/formats/check';
 import { ConflictError, NotFoundError } from './db/pool';
 
 /** An input that cannot be used, field by field. */

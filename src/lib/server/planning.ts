@@ -1,21 +1,20 @@
-import { createHash } from 'node:crypto';
-import { setImmediate } from 'node:timers/promises';
 import type { Document } from '$lib/core/document/types';
 import { schooled } from '$lib/core/plan/day-report';
 import { TripPlanner } from '$lib/core/plan/planner';
-import { tripSummary, type PlanState } from '$lib/core/plan/told/summary';
-import { hittingSolver } from '$lib/solver/hitting';
+import { type PlanState, tripSummary } from '$lib/core/plan/told/summary';
+import { createHash } from 'node:crypto';
+import { setImmediate } from 'node:timers/promises';
 import { getDocument } from './db/clients';
 import {
 	claimPlan,
 	failPlan,
 	keepPlan,
+	type PlanJob,
 	planStates,
+	type PlanWishes,
 	tellProgress,
 	wantPlans,
-	wishesOfTrip,
-	type PlanJob,
-	type PlanWishes
+	wishesOfTrip
 } from './db/plans';
 
 /**
@@ -99,16 +98,12 @@ async function work(): Promise<void> {
 }
 
 async function answer(job: PlanJob): Promise<void> {
-	const [document, wishes, hit] = await Promise.all([
-		getDocument(job.tripId),
-		wishesOfTrip(job.tripId),
-		hittingSolver()
-	]);
+	const [document, wishes] = await Promise.all([getDocument(job.tripId), wishesOfTrip(job.tripId)]);
 	const own = document.clients.find(({ id }) => id === job.clientId);
 	if (!own) return failPlan(job);
 	// What has changed since the plan was asked for is answered as it is now.
 	const answered = fingerprintOf(document, own.id, wishes.get(own.id));
-	const planner = new TripPlanner(document.trip, schooled(own, document), hit);
+	const planner = new TripPlanner(document.trip, schooled(own, document));
 	const asked = wishes.get(own.id);
 	const steps = planner.plan(asked?.wishes ?? [], asked?.spareChanges ?? 0);
 	let told = 0;

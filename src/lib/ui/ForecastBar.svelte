@@ -1,6 +1,12 @@
 <script lang="ts">
-	import type { DayForecast, KnownBase, Touch } from '$lib/core/weather/climate';
-	import { TOUCHES, forecastBase, touched } from '$lib/core/weather/climate';
+	import {
+		type DayForecast,
+		type KnownBase,
+		type Touch,
+		TOUCHES,
+		forecastBase,
+		touched
+	} from '$lib/core/weather/climate';
 	import type { Site, Stage } from '$lib/core/document/types';
 	import { longDate } from '$lib/formats/words';
 	import { send } from './send';

@@ -1,14 +1,12 @@
 <script lang="ts">
 	import { ROW_NAMES } from '$lib/core/cloth/parts';
-	import { type Row } from '$lib/core/document/parts';
-	import { ROWS } from '$lib/core/document/parts';
+	import { type Row, ROWS } from '$lib/core/document/parts';
 	import type { CoverageCell } from '$lib/core/judge/coverage';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import type { Where } from '$lib/core/kit/pack';
+	import { type Where, WATER_AND_FOOD } from '$lib/core/kit/pack';
 	import { WHERE_WORDS, coverageWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
 	import { massWords, tempWords } from '$lib/formats/units';
-	import { WATER_AND_FOOD } from '$lib/core/kit/pack';
 	import { reason } from '$lib/core/document/reasons';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';

@@ -2,9 +2,7 @@
 	import { dragHandle } from 'svelte-dnd-action';
 	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import { PLACES } from '$lib/core/document/weather';
-	import { type Precipitation } from '$lib/core/document/weather';
-	import { PRECIPITATIONS } from '$lib/core/document/weather';
+	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
 	import { forField, tempWords, type Quantity } from '$lib/formats/units';
 	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/formats/words';
 	import Choice from './Choice.svelte';

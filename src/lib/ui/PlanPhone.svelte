@@ -3,8 +3,7 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/formats/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
-	import { factorOf } from '$lib/core/cloth/factors';
-	import { type Factor } from '$lib/core/cloth/factors';
+	import { factorOf, type Factor } from '$lib/core/cloth/factors';
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';
 	import VerdictTag from './VerdictTag.svelte';

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { RULES } from '$lib/core/document/reasons';
+	import { RULES, type ReasonValue } from '$lib/core/document/reasons';
 	import { textInUnits, valueInUnits } from '$lib/formats/units';
 	import { PLACE_WORDS, PRECIPITATION_WORDS, REASON_WORDS, clock } from '$lib/formats/words';
-	import type { ReasonValue } from '$lib/core/document/reasons';
 	import { readerUnits } from './reader-units';
 	import { tick } from 'svelte';
 	import { why } from './why.svelte';

@@ -2,8 +2,7 @@
 	import type { Thing } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { TripSummary } from '$lib/core/plan/told/summary';
-	import { isSameWish } from '$lib/core/document/wish';
-	import { type Wish } from '$lib/core/document/wish';
+	import { isSameWish, type Wish } from '$lib/core/document/wish';
 	import { massWords } from '$lib/formats/units';
 	import { shortName } from '$lib/formats/words';
 	import { readerUnits } from './reader-units';

@@ -1,6 +1,6 @@
 import type { VerdictChange } from '$lib/core/plan/verdict-changes';
-import PlanWorker from './plan-worker?worker';
-import type { CompareAnswer, CompareRequest } from './plan-worker';
+import type { CompareAnswer, CompareRequest } from './changes-worker';
+import ChangesWorker from './changes-worker?worker';
 
 /** Who changes, worked out in a worker: results come as they are found, and it can be stopped. */
 export class Comparison {
@@ -16,22 +16,18 @@ export class Comparison {
 		if (this.state === 'working') this.#end();
 		this.state = 'working';
 		this.done = 0;
-		this.total = request.after.stages.length * request.clients.length;
+		this.total = request.after.document.clients.length;
 		this.changes = {};
 		// A worker in the middle of a plan hears nothing: it is ended and another begun. An idle one remembers its plans.
-		this.#worker ??= new PlanWorker();
+		this.#worker ??= new ChangesWorker();
 		this.#worker.onmessage = ({ data }: MessageEvent<CompareAnswer>) => {
-			if (data.kind === 'end') {
-				this.state = 'done';
+			if (data.kind !== 'step') {
+				this.state = data.kind === 'end' ? 'done' : 'failed';
 				return;
 			}
 			this.done = data.done;
 			this.total = data.total;
-			if (data.changes.length > 0)
-				this.changes = {
-					...this.changes,
-					[data.clientId]: [...(this.changes[data.clientId] ?? []), ...data.changes]
-				};
+			if (data.changes.length > 0) this.changes = { ...this.changes, [data.clientId]: data.changes };
 		};
 		this.#worker.onerror = () => {
 			this.state = 'failed';

@@ -1,10 +1,10 @@
 import type { Client, Trip } from '$lib/core/document/types';
+import type { Wish } from '$lib/core/document/wish';
 import type { PlannedStage } from '$lib/core/kit/planned-day';
 import type { Price, TripSummary } from '$lib/core/plan/told/summary';
 import type { Place } from '$lib/core/plan/told/why-not';
-import type { Wish } from '$lib/core/document/wish';
-import TripWorker from './trip-worker?worker';
 import type { Trade, TripAnswer, TripRequest } from './trip-worker';
+import TripWorker from './trip-worker?worker';
 
 /** One client's trip, planned in a worker: what is known is shown, and a long search can be stopped. */
 export class PlanSession {

@@ -1,6 +1,6 @@
+import { PARTS } from '$lib/core/document/parts';
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../tests/fixtures/make';
-import { PARTS } from '$lib/core/document/parts';
 import { planTrip, plannedDay } from '../core/plan/planner';
 import { whyFelt, whyVerdict } from './plan-why';
 

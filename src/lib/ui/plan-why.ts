@@ -1,8 +1,8 @@
+import { personOf } from '$lib/core/conditions/person';
+import { reason } from '$lib/core/document/reasons';
 import type { Client } from '$lib/core/document/types';
 import { holdsWithoutOver } from '$lib/core/judge/findings';
-import { personOf } from '$lib/core/conditions/person';
 import type { PlannedPhase } from '$lib/core/kit/planned-day';
-import { reason } from '$lib/core/document/reasons';
 import { clo, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
 import type { Why } from './why.svelte';
 

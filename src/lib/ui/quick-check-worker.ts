@@ -1,8 +1,6 @@
-import wasmUrl from 'highs/runtime?url';
 import { CATALOGUE } from '$lib/core/cloth/catalogue';
 import type { Client, Trip } from '$lib/core/document/types';
 import { quickCheck, type QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
-import { hittingSolver } from '$lib/solver/hitting';
 
 export interface QuickCheckRequest {
 	trip: Trip;
@@ -14,17 +12,11 @@ export interface QuickCheckRequest {
 export type QuickCheckReply =
 	{ kind: 'progress'; done: number; total: number } | { kind: 'answer'; answer: QuickCheckAnswer };
 
-const hit = hittingSolver(() => wasmUrl);
 const SHOW_EVERY_MS = 80;
 
-self.onmessage = async ({ data }: MessageEvent<QuickCheckRequest>) => {
+self.onmessage = ({ data }: MessageEvent<QuickCheckRequest>) => {
 	const type = CATALOGUE.find(({ id }) => id === data.typeId)!;
-	const steps = quickCheck(
-		data.trip,
-		data.client,
-		{ type, massG: data.massG, wornOut: data.wornOut },
-		await hit
-	);
+	const steps = quickCheck(data.trip, data.client, { type, massG: data.massG, wornOut: data.wornOut });
 	let shown = 0;
 	for (let step = steps.next(); ; step = steps.next()) {
 		if (step.done) {

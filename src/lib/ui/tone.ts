@@ -1,5 +1,5 @@
-import type { ClothFunction } from '$lib/core/document/types';
 import type { WornLayer } from '$lib/core/cloth/worn';
+import type { ClothFunction } from '$lib/core/document/types';
 
 /** What a worn layer is coloured as: over everything and next to skin by where it is worn, else by what it is for. */
 export function toneOf({

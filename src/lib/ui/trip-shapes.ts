@@ -1,9 +1,8 @@
 import { lightAt } from '$lib/core/weather/daylight';
 import { clock, shortDate } from '$lib/formats/words';
-import { timeAt, type Column } from './trip-view';
+import { type Column, timeAt } from './trip-view';
 
 /** The shapes of the trip drawing, from its columns; what is drawn where, in px. */
-
 export const middle = ({ left, right }: Column): number => (left + right) / 2;
 export const isOutside = ({ cell }: Column): boolean => !cell.heated;
 

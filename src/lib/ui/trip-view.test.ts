@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, stageOf } from '../../../tests/fixtures/make';
+import { METRIC } from '../formats/units';
 import { clockFrom } from './clock-typed';
 import { dayHeads, groundOf, lightParts, phaseLabels, stretchesOf, sunMarks } from './trip-shapes';
 import { columnsOf, stageView, timeAt } from './trip-view';
 import { columnWords } from './trip-words';
-import { METRIC } from '../formats/units';
 
 const SITE = { placeId: null, latitudeDeg: 46.9, longitudeDeg: 10.8, utcOffsetMin: 60 };
 const WEATHERS = [PLANNED, { ...PLANNED, id: 'cold', name: 'Cold', tempOffsetK: -8 }];

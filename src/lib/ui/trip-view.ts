@@ -1,6 +1,6 @@
+import { type Cell, cellsOf, daylightOf, foulStage } from '$lib/core/conditions/cells';
 import type { Site, Stage, Weather } from '$lib/core/document/types';
-import { cautionsOf, type Caution } from '$lib/core/rules/cautions';
-import { cellsOf, daylightOf, foulStage, type Cell } from '$lib/core/conditions/cells';
+import { type Caution, cautionsOf } from '$lib/core/rules/cautions';
 import type { Daylight } from '$lib/core/weather/daylight';
 
 /** What a stage is like, in all weathers of the trip. */

@@ -1,5 +1,5 @@
 import { effortClass } from '$lib/core/body/effort';
-import { tempWords, withUnit, type Units } from '$lib/formats/units';
+import { type Units, tempWords, withUnit } from '$lib/formats/units';
 import { KIND_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';
 import type { Column } from './trip-view';
 

@@ -1,13 +1,10 @@
-import wasmUrl from 'highs/runtime?url';
 import type { Client, Trip } from '$lib/core/document/types';
+import { SPARE_CHANGES, type Wish } from '$lib/core/document/wish';
 import type { PlannedStage } from '$lib/core/kit/planned-day';
-import { TripPlanner, plannedDay, type Planning, type TripPlan } from '$lib/core/plan/planner';
+import { plannedDay, type Planning, type TripPlan, TripPlanner } from '$lib/core/plan/planner';
+import { type Price, priceOf, tripSummary, type TripSummary } from '$lib/core/plan/told/summary';
+import { type Place, whyNot } from '$lib/core/plan/told/why-not';
 import type { Progress } from '$lib/core/plan/trip-solver';
-import { priceOf, tripSummary, type Price, type TripSummary } from '$lib/core/plan/told/summary';
-import { whyNot, type Place } from '$lib/core/plan/told/why-not';
-import { SPARE_CHANGES } from '$lib/core/document/wish';
-import { type Wish } from '$lib/core/document/wish';
-import { hittingSolver } from '$lib/solver/hitting';
 
 /** What a page asks of the worker that plans one client's trip. */
 export type TripRequest =
@@ -50,7 +47,6 @@ const bases = new Map<number, TripSummary>();
 let stopped = false;
 let newest = 0;
 
-const hit = hittingSolver(() => wasmUrl);
 /** Lets messages in between two steps of a search. */
 const pause = (): Promise<void> =>
 	new Promise((resolve) => {
@@ -148,7 +144,7 @@ async function plan({ ask, wishes, spareChanges }: Extract<TripRequest, { kind: 
 async function answer(request: TripRequest): Promise<void> {
 	switch (request.kind) {
 		case 'open':
-			planner = new TripPlanner(request.trip, request.client, await hit);
+			planner = new TripPlanner(request.trip, request.client);
 			bases.clear();
 			current = null;
 			return;

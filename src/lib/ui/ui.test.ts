@@ -1,6 +1,6 @@
+import { planStage } from '$lib/core/plan/planner';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make';
-import { planStage } from '$lib/core/plan/day-report';
 import { columnEdges, columnWidths } from './plan-columns';
 import { toneOf } from './tone';
 

@@ -1,6 +1,6 @@
-import type { Dexterity, Fibre, ClothFunction } from '../document/types';
-import type { WaterGrade } from '../document/weather';
 import type { Coverage } from '../document/parts';
+import type { ClothFunction, Dexterity, Fibre } from '../document/types';
+import type { WaterGrade } from '../document/weather';
 
 /** Body part under which a thing is looked for. */
 export const CATALOGUE_GROUPS = [

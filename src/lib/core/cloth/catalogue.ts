@@ -1,19 +1,18 @@
-import type { Properties } from '../document/types';
 import type { ReasonKind } from '../certainty';
+import { type Coverage, type Part } from '../document/parts';
+import type { Properties } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { FEATURES_OF, HEIGHT_CM, usualVapourResistance, usualWearDays } from './catalogue-features';
-import { bodyCoverage } from './parts';
-import { type Coverage } from '../document/parts';
-import { type Part } from '../document/parts';
 import {
 	CATALOGUE_GROUPS,
 	CATALOGUE_ROWS,
-	CLO_PER_FILL_GM2,
-	MOST_LOCAL_CLO,
 	type CatalogueGroup,
 	type CatalogueRow,
-	type Insulation
+	CLO_PER_FILL_GM2,
+	type Insulation,
+	MOST_LOCAL_CLO
 } from './catalogue-rows';
+import { bodyCoverage } from './parts';
 import { localFromWholeBodyClo } from './supply';
 
 export interface CatalogueType {

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kitOf, thingOf } from '../../../../tests/fixtures/make';
+import { PARTS } from '../document/parts';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType, isCatalogueId, searchText } from './catalogue';
 import { CATALOGUE_GROUPS } from './catalogue-rows';
 import { bodyCoverage } from './parts';
-import { PARTS } from '../document/parts';
 import { allStacks, placementsOf, stackOf } from './stacks';
-import { OPENING_FACTOR, airInUse, regionTotalM2kw, type RegionLayer } from './supply';
+import { OPENING_FACTOR, type RegionLayer, airInUse, regionTotalM2kw } from './supply';
 import { clothOf, factOf, wearableThings } from './things';
 
 describe('the catalogue', () => {

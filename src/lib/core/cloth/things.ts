@@ -1,7 +1,7 @@
+import { type Part } from '../document/parts';
 import type { Client, Fact, FactState, Properties, PropertyName, Thing } from '../document/types';
 import { catalogueType } from './catalogue';
-import { regionCoverage, type Region } from './parts';
-import { type Part } from '../document/parts';
+import { type Region, regionCoverage } from './parts';
 
 /** A thing with every property settled: facts first, the catalogue where no fact says. */
 export interface Cloth extends Properties {

@@ -1,17 +1,17 @@
-import { AREA_SHARE, REGIONS, type Region } from './parts';
 import { type Part } from '../document/parts';
+import type { Opening } from '../document/types';
+import { AREA_SHARE, REGIONS, type Region } from './parts';
+import { loftLeft } from './squeeze';
+import { isOverlay } from './stacks';
 import {
-	bodyConductance,
-	regionTotalM2kw,
-	resultantClo,
 	type AirInUse,
 	type RegionLayer,
-	type RegionTotals
+	type RegionTotals,
+	bodyConductance,
+	regionTotalM2kw,
+	resultantClo
 } from './supply';
-import { isOverlay } from './stacks';
-import { loftLeft } from './squeeze';
-import { covers, type Cloth } from './things';
-import type { Opening } from '../document/types';
+import { type Cloth, covers } from './things';
 
 export interface WornLayer {
 	cloth: Cloth;

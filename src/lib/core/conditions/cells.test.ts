@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLACES } from '../document/weather';
 import { PLANNED, cellOf, phaseOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
-import type { Loop } from '../document/types';
-import { cellsOf } from './cells';
-import { rolledOut } from '../document/sequence';
-import { dexterityNeeded, isWetThrough, lensNeeded, needsFaceCover } from './needs';
 import { clothOf } from '../cloth/things';
+import { rolledOut } from '../document/sequence';
+import type { Loop } from '../document/types';
+import { PLACES } from '../document/weather';
+import { cellsOf } from './cells';
+import { dexterityNeeded, isWetThrough, lensNeeded, needsFaceCover } from './needs';
 
 describe('conditions', () => {
 	it('follow from the base, the altitude and the lapse', () => {

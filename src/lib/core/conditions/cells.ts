@@ -1,4 +1,8 @@
 import { clamp } from '../argument';
+import { METHOD_MAX_WM2 } from '../body/effort';
+import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
+import { reason, type Reason } from '../document/reasons';
+import { rolledOut } from '../document/sequence';
 import type {
 	BedKind,
 	Ground,
@@ -11,19 +15,14 @@ import type {
 	Terrain,
 	Weather
 } from '../document/types';
+import { type Place, type Precipitation } from '../document/weather';
 import { atPace } from '../patterns/pattern';
-import { METHOD_MAX_WM2 } from '../body/effort';
-import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
 import { USUAL_DAWN_MIN, WARMEST_MIN } from '../weather/day-course';
-import { daylightOn, lightAt, type Daylight, type Light } from '../weather/daylight';
+import { type Daylight, daylightOn, type Light, lightAt } from '../weather/daylight';
 import { WETTING_SHARE } from '../weather/precipitation';
-import { type Precipitation } from '../document/weather';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
-import { CALM_INDOOR_MS, ROOFED, airVelocityAtBodyMs, feltTempC } from '../weather/wind';
-import { type Place } from '../document/weather';
-import { reason, type Reason } from '../document/reasons';
-import { rolledOut } from '../document/sequence';
+import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
 export const HEATED = { airTempC: 20, humidityPct: 40, airVelocityMs: CALM_INDOOR_MS } as const;

@@ -1,11 +1,11 @@
-import { covers, type Cloth } from '../cloth/things';
+import { type Cloth, covers } from '../cloth/things';
+import { outermost, type Outfit } from '../cloth/worn';
 import type { Part } from '../document/parts';
+import { type Schools } from '../document/schools';
 import type { Dexterity } from '../document/types';
 import { RAIN_MINUTES } from '../weather/precipitation';
 import { ROOFED } from '../weather/wind';
 import type { Cell } from './cells';
-import { outermost, type Outfit } from '../cloth/worn';
-import { type Schools } from '../document/schools';
 
 /** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
 export const COVER_FELT_C = -10;

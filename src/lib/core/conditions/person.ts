@@ -1,5 +1,5 @@
+import { type Schools, schoolsOf } from '../document/schools';
 import type { Client } from '../document/types';
-import { schoolsOf, type Schools } from '../document/schools';
 
 /** Credit of warmth that work leaves for the next stop, Wh/m² (our assumption). */
 export const CREDIT_FLOOR_WHM2 = -20;

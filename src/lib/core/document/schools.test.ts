@@ -1,29 +1,29 @@
 import { describe, expect, it } from 'vitest';
 import {
+	type BaseRow,
 	PLANNED,
+	type PhaseRow,
 	documentOf,
 	kitOf,
 	stageOf,
-	tripOf,
-	type BaseRow,
-	type PhaseRow
+	tripOf
 } from '../../../../tests/fixtures/make';
-import { PARTS } from './parts';
-import type { Stage } from './types';
 import { mostCounts } from '../kit/counting';
-import { planStage, schooled } from '../plan/day-report';
 import { type PlannedStage } from '../kit/planned-day';
-import { planDocument } from '../plan/planner';
+import { schooled } from '../plan/day-report';
+import { planDocument, planStage } from '../plan/planner';
 import { SCHOOL_REQUIREMENTS } from '../rules/school-requirements';
+import { PARTS } from './parts';
 import {
 	OUR_SCHOOLS,
 	SCHOOLS,
 	SCHOOL_IDS,
-	choicesOf,
-	schoolsOf,
 	type SchoolId,
-	type SomeSchools
+	type SomeSchools,
+	choicesOf,
+	schoolsOf
 } from './schools';
+import type { Stage } from './types';
 
 const KIT = ['briefs', 'top-wool-mid', 'top-synthetic', 'fleece', 'fleece-thin', 'jacket-synthetic-light', 'jacket-down-light', 'soft-shell', 'hard-shell', 'jacket-waxed', 'coat-synthetic', 'coat-down', 'vest-electric', 'bottoms-wool', 'trousers-trek', 'trousers-canvas', 'jeans', 'trousers-hard-shell', 'sock-liner', 'sock-mid', 'boot-hiking', 'shoe-low', 'glove-winter', 'hat-warm', 'neck-tube']; // prettier-ignore
 

@@ -1,4 +1,4 @@
-import type { Sequence, Phase } from './types';
+import type { Phase, Sequence } from './types';
 
 /** All phases of a sequence, those of its loops once. */
 export const phasesIn = (sequence: Sequence): Phase[] =>

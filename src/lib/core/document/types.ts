@@ -1,11 +1,6 @@
-import type { WaterGrade } from './weather';
-import type { Precipitation } from './weather';
-import type { Place } from './weather';
-import type { WetSpell } from './weather';
-import type { HeightForecast } from './weather';
-import type { Inversion } from './weather';
 import type { Part } from './parts';
 import type { SomeSchools } from './schools';
+import type { HeightForecast, Inversion, Place, Precipitation, WaterGrade, WetSpell } from './weather';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
 export const DOCUMENT_FORMAT = 'snug-summit/document';

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { CAREFUL_MARKS } from '../conditions/person';
 import {
 	balancePair,
 	bandOf,
 	debtAfterHeatedWhm2,
 	debtAfterWhm2,
 	lossOf,
-	minutesUntilDebt,
-	type LossPair
+	type LossPair,
+	minutesUntilDebt
 } from './debt';
-import { CAREFUL_MARKS } from '../conditions/person';
 
 const losses = fc
 	.record({

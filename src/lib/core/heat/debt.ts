@@ -1,15 +1,15 @@
 import { clamp } from '../argument';
-import { cloFromM2kw, m2kwFromClo } from '../units';
 import {
+	type BalanceTerms,
+	type Exposure,
 	MAX_INSULATION_M2KW,
 	balanceTerms,
 	firstNotAbove,
 	heatLossWm2,
-	requiredInsulationM2kw,
-	type BalanceTerms,
-	type Exposure
+	requiredInsulationM2kw
 } from '../body/heat-balance';
-import { CREDIT_FLOOR_WHM2, USUAL_MARKS, type DebtMarks } from '../conditions/person';
+import { type DebtMarks, USUAL_MARKS } from '../conditions/person';
+import { cloFromM2kw, m2kwFromClo } from '../units';
 
 /** Heat between neutral and minimal skin, Wh/m² (our assumption). */
 export const NEUTRAL_TO_MINIMAL_WHM2 = 30;

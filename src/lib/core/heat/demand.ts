@@ -1,17 +1,17 @@
 import { inRange } from '../argument';
-import { cloFromM2kw } from '../units';
-import { frostbiteClass, windChillC, type FrostbiteClass } from '../weather/wind';
-import { balancePair, bandOf } from './debt';
-import { USUAL_MARKS } from '../conditions/person';
 import { METHOD_MAX_WM2, METHOD_MIN_WM2, pumpingSpeedMs } from '../body/effort';
 import {
+	type Exposure,
 	METHOD_MAX_AIR_C,
 	METHOD_MAX_AIR_MS,
 	METHOD_MIN_AIR_MS,
-	requiredInsulationM2kw,
-	type Exposure
+	requiredInsulationM2kw
 } from '../body/heat-balance';
 import { basicFromResultantM2kw } from '../body/insulation';
+import { USUAL_MARKS } from '../conditions/person';
+import { cloFromM2kw } from '../units';
+import { frostbiteClass, type FrostbiteClass, windChillC } from '../weather/wind';
+import { balancePair, bandOf } from './debt';
 
 export interface DemandQuestion extends Exposure {
 	/** forecast wind at 10 m for the wind chill, km/h, 0…250 */

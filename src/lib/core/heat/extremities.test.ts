@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cellOf } from '../../../../tests/fixtures/make';
-import { localCourse } from './fingers-and-toes';
 import {
 	bloodHeatWm2,
 	extremityAfterC,
@@ -9,6 +8,7 @@ import {
 	minutesUntilC,
 	settledTempC
 } from './extremities';
+import { localCourse } from './fingers-and-toes';
 
 describe('bloodHeatWm2', () => {
 	it.each([

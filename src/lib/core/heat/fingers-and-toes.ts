@@ -1,16 +1,16 @@
 import { METHOD_MAX_AIR_C } from '../body/heat-balance';
+import type { Cell } from '../conditions/cells';
+import { dexterityNeeded } from '../conditions/needs';
 import {
 	COOL_FINGER_C,
+	type Extremity,
 	SHORT_EXTREMITY_C,
 	bloodHeatWm2,
 	extremityAfterC,
 	extremityAfterHeatedC,
 	minutesUntilC,
-	settledTempC,
-	type Extremity
+	settledTempC
 } from './extremities';
-import type { Cell } from '../conditions/cells';
-import { dexterityNeeded } from '../conditions/needs';
 
 /** A stretch of a phase during which the body is, or is not, in debt beyond its comfortable mark. */
 export interface DebtSpan {

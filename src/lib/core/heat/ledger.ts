@@ -1,20 +1,20 @@
-import {
-	debtAfterHeatedWhm2,
-	debtAfterWhm2,
-	lossOf,
-	minutesUntilDebt,
-	type BalancePair,
-	type LossPair
-} from './debt';
-import { balancePair } from './debt';
-import { WORK_WM2, pumpingSpeedMs } from '../body/effort';
+import { pumpingSpeedMs, WORK_WM2 } from '../body/effort';
 import { METHOD_MAX_AIR_C, requiredInsulationM2kw } from '../body/heat-balance';
 import { tooWetAboveClo } from '../body/two-node';
 import { airInUse, type AirInUse } from '../cloth/supply';
-import { cloFromM2kw } from '../units';
 import type { Cell } from '../conditions/cells';
-import type { DebtSpan } from './fingers-and-toes';
 import type { Person } from '../conditions/person';
+import { cloFromM2kw } from '../units';
+import {
+	type BalancePair,
+	balancePair,
+	debtAfterHeatedWhm2,
+	debtAfterWhm2,
+	lossOf,
+	type LossPair,
+	minutesUntilDebt
+} from './debt';
+import type { DebtSpan } from './fingers-and-toes';
 
 /** Above this air temperature the ledger gives no verdict, °C. */
 export const LEDGER_MAX_AIR_C = 20;

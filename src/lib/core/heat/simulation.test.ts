@@ -1,17 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-	kitOf,
-	stageOf,
-	PLANNED,
-	thingOf,
 	type BaseRow,
-	type PhaseRow
+	kitOf,
+	type PhaseRow,
+	PLANNED,
+	stageOf,
+	thingOf
 } from '../../../../tests/fixtures/make';
 import { clothOf } from '../cloth/things';
-import { simulateDay, SOAKED_SHARE, type SimulatedDay, type WornPhase } from './simulation';
 import { cellsOf } from '../conditions/cells';
-import { simulationOf, planStage } from '../plan/day-report';
+import { simulationOf } from '../plan/day-report';
+import { planStage } from '../plan/planner';
+import { simulateDay, type SimulatedDay, SOAKED_SHARE, type WornPhase } from './simulation';
 
 const worn = (typeIds: readonly string[]): WornPhase['outfit'] =>
 	typeIds

@@ -1,16 +1,16 @@
-import { SWEAT_STORE } from './sweat-store';
 import {
 	comfortableWettedness,
 	minuteOf,
 	steppedBody,
-	surroundings,
-	type SteppedBody
+	type SteppedBody,
+	surroundings
 } from '../body/two-node';
-import { covers, type Cloth } from '../cloth/things';
+import { type Cloth, covers } from '../cloth/things';
+import { innermost, type Outfit, outfitClo } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { cellAir } from './ledger';
-import { innermost, outfitClo, type Outfit } from '../cloth/worn';
 import { reason, type Reason } from '../document/reasons';
+import { cellAir } from './ledger';
+import { SWEAT_STORE } from './sweat-store';
 
 /** The layers next to the skin are wet from this share of what they hold (our assumption). */
 export const SOAKED_SHARE = 0.2;

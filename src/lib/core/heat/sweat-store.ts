@@ -1,5 +1,5 @@
-import type { Fibre } from '../document/types';
 import type { SweatStore } from '../body/two-node';
+import type { Fibre } from '../document/types';
 
 const COTTON: SweatStore = { capacityGm2: 240, lostClo: 0.25, coolingShare: 0.85 };
 const FAST: SweatStore = { capacityGm2: 80, lostClo: 0.12, coolingShare: 0.6 };

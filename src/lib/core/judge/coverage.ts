@@ -1,18 +1,16 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
-import { type Row } from '../document/parts';
-import { ROWS } from '../document/parts';
-import { type Part } from '../document/parts';
-import { covers, type Cloth } from '../cloth/things';
-import type { Client } from '../document/types';
-import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { regionTotalM2kw } from '../cloth/supply';
-import { cellAir } from '../heat/ledger';
-import { localCourse } from '../heat/fingers-and-toes';
+import { type Cloth, covers } from '../cloth/things';
 import { COVER_FELT_C, isShod, lensNeeded, needsCover } from '../conditions/needs';
+import { type Part, type Row, ROWS } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
-import { schoolsOf, type Schools } from '../document/schools';
-import type { PhaseVerdict } from './verdicts';
+import { type Schools, schoolsOf } from '../document/schools';
+import type { Client } from '../document/types';
 import type { Verdict } from '../document/verdict';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import { localCourse } from '../heat/fingers-and-toes';
+import { cellAir } from '../heat/ledger';
+import type { PhaseVerdict } from './verdicts';
 
 export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
 export type RowState = (typeof ROW_STATES)[number];

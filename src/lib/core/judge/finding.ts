@@ -1,9 +1,9 @@
 import type { Cloth } from '../cloth/things';
+import type { Person } from '../conditions/person';
+import type { Finding } from '../document/finding';
 import type { Client } from '../document/types';
 import type { CoverageCell } from './coverage';
-import type { Person } from '../conditions/person';
 import type { PhaseVerdict } from './verdicts';
-import type { Finding } from '../document/finding';
 
 export interface JudgedPhase extends PhaseVerdict {
 	coverage: CoverageCell[];

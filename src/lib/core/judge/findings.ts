@@ -1,17 +1,16 @@
-import { ROW_NAMES, type Region } from '../cloth/parts';
-import { type Row } from '../document/parts';
-import { covers, wearableThings, type Cloth } from '../cloth/things';
 import { WORK_WM2 } from '../body/effort';
+import { ROW_NAMES, type Region } from '../cloth/parts';
+import { type Cloth, covers, wearableThings } from '../cloth/things';
+import { type Outfit, outfitClo } from '../cloth/worn';
+import type { Person } from '../conditions/person';
+import { type Finding, SEVERITIES } from '../document/finding';
+import { type Row } from '../document/parts';
+import { reason } from '../document/reasons';
+import { cellAir, debtCourse } from '../heat/ledger';
 import { CLO_M2KW } from '../units';
 import { ROOFED, frostbiteClass } from '../weather/wind';
-import { cellAir, debtCourse } from '../heat/ledger';
-import { outfitClo, type Outfit } from '../cloth/worn';
-import type { Person } from '../conditions/person';
-import { at, firstRounds, whole, type FindingRule, type JudgedPhase, type StageFacts } from './finding';
-import { type Finding } from '../document/finding';
-import { SEVERITIES } from '../document/finding';
+import { type FindingRule, type JudgedPhase, type StageFacts, at, firstRounds, whole } from './finding';
 import { GARMENT_RULES } from './garment-findings';
-import { reason } from '../document/reasons';
 import type { PhaseVerdict } from './verdicts';
 
 const ASKED_REGIONS: readonly { region: Region[]; words: string }[] = [

@@ -1,19 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import {
+	type BaseRow,
 	PLANNED,
+	type PhaseRow,
 	kitOf,
 	stageOf,
-	thingOf,
-	type BaseRow,
-	type PhaseRow
+	thingOf
 } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
-import { PARTS } from '../document/parts';
 import { wearableThings } from '../cloth/things';
+import { PARTS } from '../document/parts';
 import type { Client, FixedOutfit, Mark, Stage, Thing } from '../document/types';
+import { planStage } from '../plan/planner';
 import { REQUIREMENTS } from '../rules/requirements';
 import { GARMENT_RULES } from './garment-findings';
-import { planStage } from '../plan/day-report';
 
 const REST = [
 	'briefs',

@@ -1,19 +1,19 @@
-import { covers, type Cloth } from '../cloth/things';
-import { tooTightBy } from '../cloth/squeeze';
-import { REGIONS } from '../cloth/parts';
-import { balancePair } from '../heat/debt';
 import { WORK_WM2 } from '../body/effort';
-import type { Mark } from '../document/types';
-import type { Cell } from '../conditions/cells';
-import { REQUIREMENTS, requirementsOf } from '../rules/requirements';
-import { at, firstRounds, whole, type FindingRule, type StageFacts } from './finding';
-import { type Finding } from '../document/finding';
-import { HIGH_LIGHT_M, isOut, isWaterproof } from '../conditions/needs';
+import { REGIONS } from '../cloth/parts';
+import { tooTightBy } from '../cloth/squeeze';
+import { type Cloth, covers } from '../cloth/things';
 import { outermost } from '../cloth/worn';
-import { cellAir, debtCourse } from '../heat/ledger';
+import type { Cell } from '../conditions/cells';
+import { HIGH_LIGHT_M, isOut, isWaterproof } from '../conditions/needs';
 import type { Person } from '../conditions/person';
-import { schoolRequirementsOf } from '../rules/school-requirements';
+import { type Finding } from '../document/finding';
 import { reason, type RuleId } from '../document/reasons';
+import type { Mark } from '../document/types';
+import { balancePair } from '../heat/debt';
+import { cellAir, debtCourse } from '../heat/ledger';
+import { REQUIREMENTS, requirementsOf } from '../rules/requirements';
+import { schoolRequirementsOf } from '../rules/school-requirements';
+import { at, type FindingRule, firstRounds, type StageFacts, whole } from './finding';
 import type { PhaseVerdict } from './verdicts';
 
 /** Rules about what garments do to one another and to the day. Each is a row, and a case that fires beside one that does not. */

@@ -1,26 +1,24 @@
-import { bandOf, type Band } from '../heat/debt';
 import { METHOD_MAX_WM2, METHOD_MIN_WM2, WORK_WM2 } from '../body/effort';
 import { METHOD_MAX_AIR_C, METHOD_MAX_AIR_MS } from '../body/heat-balance';
-import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { nightVerdict } from '../body/night';
 import { comfortableWettedness } from '../body/two-node';
-import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType } from '../cloth/catalogue';
+import { CATALOGUE, catalogueType, WARMEST_TYPE_IDS } from '../cloth/catalogue';
 import { PARTS_OF_ROW, regionCoverage } from '../cloth/parts';
-import { type Row } from '../document/parts';
-import { bodyConductance, resultantClo, type AirInUse, type RegionTotals } from '../cloth/supply';
-import { covers, type Cloth } from '../cloth/things';
-import { overheatWeight } from '../conditions/stops';
-import { stopsSoonAfter } from '../conditions/stops';
-import { countedOverheat } from '../rules/objective';
-import { BEFORE_STOP_MINUTES } from '../conditions/stops';
+import { type AirInUse, bodyConductance, type RegionTotals, resultantClo } from '../cloth/supply';
+import { type Cloth, covers } from '../cloth/things';
+import { type Outfit, totalsOf } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { LEDGER_MAX_AIR_C, cellAir, debtCourse, debtSpans, isWarmSide, type CellAir } from '../heat/ledger';
-import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
 import { acceptsWetLegs, isWetThrough } from '../conditions/needs';
-import { totalsOf, type Outfit } from '../cloth/worn';
 import type { Person } from '../conditions/person';
+import { BEFORE_STOP_MINUTES, overheatWeight, stopsSoonAfter } from '../conditions/stops';
+import { type Row } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
 import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
+import { type Band, bandOf } from '../heat/debt';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
+import { cellAir, type CellAir, debtCourse, debtSpans, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
+import { countedOverheat } from '../rules/objective';
 
 export interface PhaseVerdict {
 	cell: Cell;

@@ -1,5 +1,5 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
-import { clothOf, wearableThings, type Cloth } from '../cloth/things';
+import { type Cloth, clothOf, wearableThings } from '../cloth/things';
 import { ROWS, type Row } from '../document/parts';
 import type { Client } from '../document/types';
 import { inRow } from './coverage';
@@ -16,7 +16,6 @@ export const wearerOf = (client: Client): Wearer => ({
 	answered: answeredRows(client)
 });
 /** The rows for which anybody has said anything about what a client has. */
-
 export function answeredRows(client: Client): Set<Row> {
 	const known = client.things
 		.filter(

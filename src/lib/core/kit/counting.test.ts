@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { documentOf, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { documentOf, kitOf, type PhaseRow, stageOf, thingOf } from '../../../../tests/fixtures/make';
 import type { Bed, Client, Stage } from '../document/types';
+import { planDocument } from '../plan/planner';
 import { coldBatteryShare, countsOf, driesOvernight, mostCounts, piecesFor } from './counting';
 import { listOf } from './list';
-import { planDocument } from '../plan/planner';
 
 const HEATED: Bed = { kind: 'heated', washing: true, drying: 'small things' };
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };

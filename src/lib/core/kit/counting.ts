@@ -1,12 +1,12 @@
-import { covers, wearableThings, type Cloth } from '../cloth/things';
-import type { Row } from '../document/parts';
 import { clamp } from '../argument';
-import type { Bed, Client, Stage } from '../document/types';
-import { ROOFED } from '../weather/wind';
-import { answeredRows } from '../judge/wearer';
-import type { PlannedStage } from './planned-day';
+import { type Cloth, covers, wearableThings } from '../cloth/things';
+import type { Row } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
+import type { Bed, Client, Stage } from '../document/types';
+import { answeredRows } from '../judge/wearer';
+import { ROOFED } from '../weather/wind';
+import type { PlannedStage } from './planned-day';
 
 /** How many of a kind a trip asks for, against what a client has. */
 export interface Count {

@@ -1,8 +1,8 @@
 import { catalogueType } from '../cloth/catalogue';
 import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
-import type { Client, Stage } from '../document/types';
-import { mostCounts, type Count } from './counting';
 import type { Finding } from '../document/finding';
+import type { Client, Stage } from '../document/types';
+import { type Count, mostCounts } from './counting';
 import type { PlannedStage } from './planned-day';
 
 /** One line of a client's list. */

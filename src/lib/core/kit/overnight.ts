@@ -1,12 +1,12 @@
-import { covers, type Cloth } from '../cloth/things';
+import { type Cloth, covers } from '../cloth/things';
+import { rainKeptOutMin } from '../conditions/needs';
+import type { Finding } from '../document/finding';
+import { reason } from '../document/reasons';
 import type { Bed, Fibre } from '../document/types';
-import { ROOFED } from '../weather/wind';
 import type { SimulatedDay } from '../heat/simulation';
 import type { JudgedPhase } from '../judge/finding';
-import type { Finding } from '../document/finding';
-import { rainKeptOutMin } from '../conditions/needs';
-import { reason } from '../document/reasons';
 import type { PhaseVerdict } from '../judge/verdicts';
+import { ROOFED } from '../weather/wind';
 
 /** How wet things are, by thing id, 0…1 of what they can hold; what is dry is left out. */
 export type Wetness = ReadonlyMap<string, number>;

@@ -1,10 +1,10 @@
-import { ROOFED } from '../weather/wind';
 import type { Cloth } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
-import type { JudgedPhase } from '../judge/finding';
 import type { Finding } from '../document/finding';
-import { WET_FROM, type Wetness } from './overnight';
 import { reason } from '../document/reasons';
+import type { JudgedPhase } from '../judge/finding';
+import { ROOFED } from '../weather/wind';
+import { WET_FROM, type Wetness } from './overnight';
 
 /** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
 export const WATER_AND_FOOD: Readonly<Record<'litres' | 'massG', number>> = { litres: 2.5, massG: 2200 };

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
-import type { Mark } from '../document/types';
-import { placementsOf, stackOf, type Stack } from '../cloth/stacks';
-import { clothOf } from '../cloth/things';
-import { changeBetween, changeCost, changePlace } from './change-cost';
-import { cellsOf } from '../conditions/cells';
+import { type PhaseRow, PLANNED, stageOf, thingOf } from '../../../../tests/fixtures/make';
 import type { Factor } from '../cloth/factors';
+import { placementsOf, type Stack, stackOf } from '../cloth/stacks';
+import { clothOf } from '../cloth/things';
+import { cellsOf } from '../conditions/cells';
+import type { Mark } from '../document/types';
+import { changeBetween, changeCost, changePlace } from './change-cost';
 
 const ORDER = [
 	'top-wool-mid',

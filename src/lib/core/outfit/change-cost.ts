@@ -1,8 +1,8 @@
+import type { Factor } from '../cloth/factors';
 import { overlap, type Stack } from '../cloth/stacks';
-import { WETTING_SHARE } from '../weather/precipitation';
 import type { Cell } from '../conditions/cells';
 import { COVER_FELT_C } from '../conditions/needs';
-import type { Factor } from '../cloth/factors';
+import { WETTING_SHARE } from '../weather/precipitation';
 
 /** What a change costs, in hundredths (our assumption). In a heated place it is as good as free. */
 export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;

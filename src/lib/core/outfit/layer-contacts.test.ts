@@ -1,17 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cellOf, kitOf } from '../../../../tests/fixtures/make';
-import { lossOf } from '../heat/debt';
 import { REGIONS } from '../cloth/parts';
 import { OPENING_FACTOR, airInUse, bodyConductance } from '../cloth/supply';
 import { wearableThings } from '../cloth/things';
-import { OPENINGS } from '../document/types';
-import { outfitTable, bodyViews, mayOpen, opensBy } from '../plan/day/outfit-table';
-import { penaltyIn } from '../search/problem';
-import { cellAir } from '../heat/ledger';
-import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
-import { outfitClo, totalsOf, type WornLayer } from '../cloth/worn';
+import { type WornLayer, outfitClo, totalsOf } from '../cloth/worn';
 import { personOf } from '../conditions/person';
+import { OPENINGS } from '../document/types';
+import { lossOf } from '../heat/debt';
+import { cellAir } from '../heat/ledger';
+import { bodyViews, mayOpen, opensBy, outfitTable } from '../plan/day/outfit-table';
+import { penaltyIn } from '../search/problem';
+import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
 import { legalOutfitsOf } from './legal-outfits';
 
 const client = kitOf(['top-wool-mid', 'fleece', 'wind-shirt', 'hard-shell', 'coat-synthetic', 'poncho', 'bottoms-wool', 'trousers-soft-shell', 'waders', 'overtrousers-warm', 'hat-warm', 'neck-tube', 'mitten', 'boot-hiking', 'sock-mid']); // prettier-ignore

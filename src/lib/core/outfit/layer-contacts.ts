@@ -1,10 +1,10 @@
 import { STILL_AIR_M2KW, totalM2kw, useFactor } from '../body/insulation';
-import { AREA_SHARE, REGIONS, type Region } from '../cloth/parts';
-import type { AirInUse } from '../cloth/supply';
-import { CLO_M2KW } from '../units';
+import { AREA_SHARE, type Region, REGIONS } from '../cloth/parts';
 import type { Stack } from '../cloth/stacks';
+import type { AirInUse } from '../cloth/supply';
 import type { Cloth } from '../cloth/things';
 import { layersOf, type WornLayer } from '../cloth/worn';
+import { CLO_M2KW } from '../units';
 import type { Wardrobe } from './legal-outfits';
 
 /** Factors that share the body's heat, in the order in which a choice counts through them. */

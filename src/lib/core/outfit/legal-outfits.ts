@@ -1,11 +1,11 @@
-import { allStacks, placementsOf, stackOf, type Stack } from '../cloth/stacks';
-import { covers, type Cloth } from '../cloth/things';
 import { partsCovered } from '../cloth/catalogue';
-import type { Part } from '../document/parts';
-import { OPENING_FACTOR } from '../cloth/supply';
-import { WATER_GRADES } from '../document/weather';
-import type { Opening, WornThing } from '../document/types';
 import { type Factor, factorOf, FACTORS, kindOf } from '../cloth/factors';
+import { allStacks, placementsOf, type Stack, stackOf } from '../cloth/stacks';
+import { OPENING_FACTOR } from '../cloth/supply';
+import { type Cloth, covers } from '../cloth/things';
+import type { Part } from '../document/parts';
+import type { Opening, WornThing } from '../document/types';
+import { WATER_GRADES } from '../document/weather';
 
 /** Underwear is worn whatever the weather and is not chosen. */
 const isUnderwear = (cloth: Cloth): boolean =>
@@ -202,4 +202,31 @@ export function giveOutfit(wardrobe: Wardrobe, cell: number, worn: readonly Worn
 		given[factor] = wardrobe.stacks[factor].push(stack) - 1;
 	}
 	wardrobe.fixed.set(cell, given);
+}
+
+/**
+ * The same wardrobe with outfits that are given in some cells; where all are given, nothing else is in it.
+ * @param given by cell; null where the outfit is chosen
+ * @throws RangeError when a thing is not in the kit
+ */
+export function withGiven(wardrobe: Wardrobe, given: readonly (readonly WornThing[] | null)[]): Wardrobe {
+	if (given.every((worn) => worn === null)) return wardrobe;
+	const stacks = Object.fromEntries(
+		FACTORS.map((factor) => [factor, [...wardrobe.stacks[factor]]])
+	) as Wardrobe['stacks'];
+	const result: Wardrobe = given.every((worn) => worn !== null)
+		? givenWardrobe(wardrobe.cloths)
+		: { ...wardrobe, stacks, openings: new Map(wardrobe.openings), fixed: new Map() };
+	const stacksOf = new Map<string, Record<Factor, number>>();
+	given.forEach((worn, cell) => {
+		if (!worn) return;
+		const key = JSON.stringify(worn);
+		const before = stacksOf.get(key);
+		if (before) result.fixed.set(cell, before);
+		else {
+			giveOutfit(result, cell, worn);
+			stacksOf.set(key, result.fixed.get(cell)!);
+		}
+	});
+	return result;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { stageOf } from '../../../../tests/fixtures/make';
+import { phasesIn } from '../document/sequence';
 import { skiTour } from './days/ski-tour';
-import { unfold } from './pattern';
 import {
 	copyOfStage,
 	daysBetween,
@@ -13,7 +13,7 @@ import {
 	withKnown,
 	withPattern
 } from './edit-days';
-import { phasesIn } from '../document/sequence';
+import { unfold } from './pattern';
 
 let made = 0;
 const newId = (): string => `n-${++made}`;

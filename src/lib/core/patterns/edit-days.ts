@@ -1,7 +1,7 @@
-import type { KnownBase } from '../weather/climate';
-import { withNewIds } from './pattern';
-import type { Unfolded } from './pattern';
 import type { Stage } from '../document/types';
+import type { KnownBase } from '../weather/climate';
+import type { Unfolded } from './pattern';
+import { withNewIds } from './pattern';
 
 /** What planners do with the days of a trip. Nothing is changed in place. */
 const DAY_MS = 86_400_000;

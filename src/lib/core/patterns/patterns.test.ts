@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { EXTRAS, PATTERNS } from '.';
 import { PLANNED, stageOf } from '../../../../tests/fixtures/make';
-import type { Phase, Stage } from '../document/types';
 import { cellsOf } from '../conditions/cells';
 import { rolledOut } from '../document/sequence';
-import { EXTRAS, PATTERNS } from '.';
+import type { Phase, Stage } from '../document/types';
 import { PACE_FACTORS, atPace, unfold, withNewIds, withPace } from './pattern';
 
 /** What each pattern must bring: minutes of the day, lived phases, what-ifs, and a phase that it is known by. */

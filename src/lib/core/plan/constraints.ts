@@ -1,6 +1,5 @@
-import type { SequenceSolver } from '../search/solver';
 import type { Open } from '../search/problem';
-import type { TripDay } from './trip-days';
+import type { SequenceSolver } from '../search/solver';
 
 /** Where a thing has to be worn: in a cell of a day. */
 export interface WornAt {
@@ -42,7 +41,7 @@ export interface DayLimits {
  */
 export function limitsOf(
 	{ left, leftOn, wornAt }: Constraints,
-	day: TripDay,
+	day: { index: number; stage: { id: string } },
 	solver: SequenceSolver,
 	own: ReadonlySet<number>
 ): DayLimits {

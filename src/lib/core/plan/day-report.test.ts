@@ -1,15 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../tests/fixtures/make';
-import { ROWS } from '../document/parts';
-import { PARTS } from '../document/parts';
+import { PLANNED, type PhaseRow, kitOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
+import { personOf } from '../conditions/person';
+import { PARTS, ROWS } from '../document/parts';
 import type { Client, FixedOutfit } from '../document/types';
-import { OVERHEAT_STEP_CLOMIN } from '../rules/objective';
+import { VERDICTS } from '../document/verdict';
 import { holdsWithoutOver } from '../judge/findings';
 import { listOf } from '../kit/list';
-import { personOf } from '../conditions/person';
-import { planStage } from './day-report';
-import { VERDICTS } from '../document/verdict';
+import { OVERHEAT_STEP_CLOMIN } from '../rules/objective';
+import { planStage } from './planner';
 
 const KIT = [
 	'briefs',

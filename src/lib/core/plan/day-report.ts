@@ -1,23 +1,22 @@
 import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth } from '../cloth/things';
-import type { Client, Document, FixedOutfit, Site, Stage, Weather, WornThing } from '../document/types';
-import { simulateDay, type SimulatedDay } from '../heat/simulation';
-import { dressDay, type StagePlan } from './day/dress-day';
-import { cellsOf, type Cell } from '../conditions/cells';
-import { findingsOf, worstFirst } from '../judge/findings';
-import { type JudgedPhase } from '../judge/finding';
-import { coverageOf } from '../judge/coverage';
-import { cellAir } from '../heat/ledger';
-import { drawnLayers, type DrawnLayer, type Outfit } from '../cloth/worn';
-import { eveningWetness, morningWetness, wetCloth, wetMorningFinding, type Wetness } from '../kit/overnight';
-import { type CarriedThing, POCKET_L, packOf, packTooSmall } from '../kit/pack';
-import { personOf, type Person } from '../conditions/person';
+import { type DrawnLayer, drawnLayers, type Outfit } from '../cloth/worn';
+import { type Cell } from '../conditions/cells';
+import { type Person, personOf } from '../conditions/person';
 import { schoolsOf } from '../document/schools';
+import type { Client, Document, Stage, Weather, WornThing } from '../document/types';
+import { cellAir } from '../heat/ledger';
+import { simulateDay, type SimulatedDay } from '../heat/simulation';
+import { coverageOf } from '../judge/coverage';
+import { type JudgedPhase } from '../judge/finding';
+import { findingsOf, worstFirst } from '../judge/findings';
 import { judgeStage, type PhaseVerdict } from '../judge/verdicts';
-import { giveOutfit, givenWardrobe, legalOutfitsOf, type Wardrobe } from '../outfit/legal-outfits';
+import { type Wearer, wearerOf } from '../judge/wearer';
+import { eveningWetness, morningWetness, wetMorningFinding, type Wetness } from '../kit/overnight';
+import { type CarriedThing, packOf, packTooSmall, POCKET_L } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
-import { wearerOf } from '../judge/wearer';
-import { type Wearer } from '../judge/wearer';
+import { givenWardrobe, legalOutfitsOf, withGiven } from '../outfit/legal-outfits';
+import { dressDay, type StagePlan } from './day/dress-day';
 
 /** A thing that is worn again within so many phases rides on top of the pack. */
 const SOON_PHASES = 2;
@@ -51,11 +50,16 @@ function whatIfOutfit(cell: Cell, taken: Cloth[], person: Person): { outfit: Out
 	return { outfit: plan.outfits[0]!, opening: 1 };
 }
 
-const matches = (fixed: FixedOutfit, cell: Cell, weather: string): boolean =>
-	fixed.stageId === cell.stageId &&
-	fixed.phaseId === cell.phaseId &&
-	(fixed.weather === undefined || fixed.weather === weather) &&
-	(fixed.round === undefined || fixed.round === cell.round);
+/** The outfit of a what-if, as it is given. */
+function outfitAsGiven(
+	cell: Cell,
+	kit: readonly Cloth[],
+	worn: readonly WornThing[],
+	person: Person
+): { outfit: Outfit; opening: number } {
+	const plan = dressDay([cell], withGiven(givenWardrobe([...kit]), [worn]), person);
+	return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
+}
 
 /** A day whose outfits are chosen, ready to be judged. */
 export interface ChosenDay extends Wearer {
@@ -70,8 +74,8 @@ export interface ChosenDay extends Wearer {
 	morning: Wetness;
 	/** things that are carried for another weather, by id */
 	alsoCarried?: ReadonlySet<string>;
-	/** outfit that is given for a what-if */
-	givenWhatIf?(cell: Cell): { outfit: Outfit; opening: number } | null;
+	/** what is given to be worn in a what-if, by cell */
+	givenWhatIfs?: ReadonlyMap<Cell, readonly WornThing[]>;
 }
 
 /** Cells for which clothes are chosen: neither nights nor what-ifs. */
@@ -79,7 +83,7 @@ export const awakeCells = (cells: readonly Cell[]): Cell[] =>
 	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
 
 /** The verdicts of a day whose outfits are chosen. */
-export function judgedDay({ client, kit, answered, cells, choice, givenWhatIf }: ChosenDay): PhaseVerdict[] {
+export function judgedDay({ client, kit, answered, cells, choice, givenWhatIfs }: ChosenDay): PhaseVerdict[] {
 	const person = personOf(client);
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
@@ -90,7 +94,10 @@ export function judgedDay({ client, kit, answered, cells, choice, givenWhatIf }:
 			const k = lived.indexOf(cells[i]!);
 			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
 		},
-		outfitWhatIf: (cell) => givenWhatIf?.(cell) ?? whatIfOutfit(cell, taken, person),
+		outfitWhatIf: (cell) => {
+			const worn = givenWhatIfs?.get(cell);
+			return worn ? outfitAsGiven(cell, kit, worn, person) : whatIfOutfit(cell, taken, person);
+		},
 		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
 		person,
 		isUnasked: (row) => !answered.has(row)
@@ -143,57 +150,6 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 }
 
 /**
- * Plans one stage for one client in one weather: outfits are chosen from the client's kit unless they are given, then judged.
- * @param fixed outfits that are given, for some phases or all of them
- * @param site where the trip is, for dawn and daylight
- * @param morning what is still wet from the day before
- * @throws RangeError when a given outfit names a thing that is not in the kit
- */
-export function planStage(
-	stage: Stage,
-	weather: Weather,
-	client: Client,
-	fixed: readonly FixedOutfit[] = [],
-	site: Site | null = null,
-	morning: Wetness = new Map()
-): PlannedStage {
-	const person = personOf(client);
-	const wearer = wearerOf(client);
-	const kit = wearer.kit.map((cloth) =>
-		morning.has(cloth.thingId) ? wetCloth(cloth, morning.get(cloth.thingId)!) : cloth
-	);
-	const cells = cellsOf(stage, weather, site);
-	const lived = awakeCells(cells);
-	const givenFor = (cell: Cell): WornThing[] | null =>
-		fixed.find((f) => matches(f, cell, weather.id))?.worn ?? null;
-	const allGiven = lived.length > 0 && lived.every((cell) => givenFor(cell) !== null);
-
-	const wardrobe: Wardrobe = allGiven ? givenWardrobe(kit) : legalOutfitsOf(kit);
-	lived.forEach((cell, k) => {
-		const worn = givenFor(cell);
-		if (worn) giveOutfit(wardrobe, k, worn);
-	});
-	return reportedDay({
-		...wearer,
-		stage,
-		weather,
-		kit,
-		cells,
-		choice: dressDay(lived, wardrobe, person),
-		cut: wardrobe.cut,
-		morning,
-		givenWhatIf: (cell) => {
-			const worn = givenFor(cell);
-			if (!worn) return null;
-			const own = givenWardrobe(kit);
-			giveOutfit(own, 0, worn);
-			const plan = dressDay([cell], own, person);
-			return { outfit: plan.outfits[0]!, opening: plan.openings[0]! };
-		}
-	});
-}
-
-/**
  * How the body fares through judged phases, minute by minute; empty while nobody has asked what there is for torso and
  * legs.
  * @param atHand what is at hand in a phase and could prevent what goes wrong; null where that is not asked
@@ -242,28 +198,4 @@ export function wetAfter(
 	const before = new Map(morning.map(({ thingId, share }) => [thingId, share]));
 	const evening = eveningWetness(phases, bodyThrough(phases, wearer, null), before);
 	return morningWetness(evening, wearer.kit, stage.bed);
-}
-
-/** Wetness older than this many days is taken to have dried on the body. */
-const DAYS_WET = 3;
-
-/**
- * What is still wet on the morning of a stage, from the days before it in the same weather.
- * @param stages of the trip
- * @param plan the plan of a day, from what is wet in its morning
- */
-export function wetBefore(
-	stages: readonly Stage[],
-	stage: Stage,
-	client: Client,
-	plan: (day: Stage, morning: Wetness) => PlannedStage
-): Wetness {
-	const ordered = [...stages].sort((a, b) => a.date.localeCompare(b.date));
-	const at = ordered.findIndex(({ id }) => id === stage.id);
-	const days = ordered.slice(Math.max(0, at - DAYS_WET), at);
-	const lastDry = days.findLastIndex(({ bed }) => bed.drying === 'everything');
-	const wearer = wearerOf(client);
-	return days
-		.slice(lastDry + 1)
-		.reduce<Wetness>((wet, day) => wetAfter(plan(day, wet), day, wearer), new Map());
 }

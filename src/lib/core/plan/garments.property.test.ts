@@ -2,21 +2,21 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
 	PLANNED,
+	type PhaseRow,
 	cellOf,
 	clothWorn,
 	kitOf,
 	stageOf,
-	thingOf,
-	type PhaseRow
+	thingOf
 } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
-import { PARTS } from '../document/parts';
 import { ROOM_PER_SIZE, loftLeft, roomOver, tooTightBy } from '../cloth/squeeze';
 import { clothOf, covers } from '../cloth/things';
-import { cellAir } from '../heat/ledger';
-import { outfitClo, totalsOf, type Outfit } from '../cloth/worn';
-import { planStage } from './day-report';
+import { type Outfit, outfitClo, totalsOf } from '../cloth/worn';
+import { PARTS } from '../document/parts';
 import { VERDICTS } from '../document/verdict';
+import { cellAir } from '../heat/ledger';
+import { planStage } from './planner';
 
 const FOOTWEAR = CATALOGUE.filter(({ properties }) => (properties.covers.feet ?? 0) >= 0.5);
 const socks = FOOTWEAR.filter(({ properties }) => properties.positions[1] <= 2).map(({ id }) => id);

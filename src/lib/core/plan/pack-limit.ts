@@ -1,7 +1,7 @@
 import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
+import { finished } from '../search/steps';
 import type { Constraints } from './constraints';
 import type { TripDay, TripDays } from './trip-days';
-import { finished } from '../search/steps';
 import { isBetter, type Progress, type SolveOptions, type TripChoice, type TripSolver } from './trip-solver';
 
 /**

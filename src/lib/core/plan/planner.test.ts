@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
-import { schooled } from './day-report';
-import { searchedIds } from './trip-days';
-import { TripPlanner, plannedDay, verdictsOn, type TripPlan } from './planner';
 import { finished } from '../search/steps';
-import { isBetter, type TripLevels } from './trip-solver';
+import { schooled } from './day-report';
+import { plannedDay, type TripPlan, TripPlanner, verdictsOn } from './planner';
 import { tripSummary } from './told/summary';
+import { searchedIds } from './trip-days';
+import { isBetter, type TripLevels } from './trip-solver';
 
 const { document } = longTrip(2, 1);
 const client = schooled(kitOfSixty(2), document);

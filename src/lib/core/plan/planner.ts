@@ -1,29 +1,28 @@
-import type { Client, Document, FixedOutfit, Trip } from '../document/types';
-import { foulStage } from '../conditions/cells';
-import type { Dressed } from './day/day-problem';
-import type { HittingSolver } from '../search/hitting-set';
+import type { Client, Document, FixedOutfit, Site, Stage, Trip, Weather } from '../document/types';
+
 import { wetCloth, type Wetness } from '../kit/overnight';
-import { judgedDay, planStage, reportedDay, schooled, wetAfter, type ChosenDay } from './day-report';
-import { wearerOf } from '../judge/wearer';
-import { type PlannedStage } from '../kit/planned-day';
+import type { HittingSolver } from '../search/hitting-set';
+import { type ChosenDay, judgedDay, reportedDay, schooled, wetAfter } from './day-report';
+import type { Dressed } from './day/day-problem';
+
+import { isSameWish, type Wish } from '../document/wish';
 import type { PhaseVerdict } from '../judge/verdicts';
+import { type PlannedStage } from '../kit/planned-day';
 import type { Wardrobe } from '../outfit/legal-outfits';
+import { finished } from '../search/steps';
+import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import {
 	inTimeOrder,
-	searchedIds,
-	tripDays,
-	tripWardrobe,
 	type KnownCells,
 	type Mornings,
+	searchedIds,
 	type TripDay,
-	type TripDays
+	tripDays,
+	type TripDays,
+	tripWardrobe
 } from './trip-days';
-import { carriedOn, overfull, solveWithRoom } from './pack-limit';
-import { TripSolver, type Progress, type SolveOptions, type TripChoice } from './trip-solver';
-import { finished } from '../search/steps';
+import { type Progress, type SolveOptions, type TripChoice, TripSolver } from './trip-solver';
 import { constraintsOf, idsOf } from './wishes';
-import { isSameWish } from '../document/wish';
-import { type Wish } from '../document/wish';
 
 /**
  * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
@@ -96,10 +95,17 @@ export class TripPlanner {
 	private readonly solvers = new Map<string, TripSolver>();
 	private readonly cells: KnownCells = new Map();
 
+	/**
+	 * @param given outfits that are given, for some phases or all of them: they are judged as they stand, even illegal ones,
+	 * and the others are chosen around them
+	 * @param firstMorning what is still wet when the trip begins
+	 */
 	constructor(
 		readonly trip: Trip,
 		readonly client: Client,
-		private readonly hit?: HittingSolver
+		private readonly hit?: HittingSolver,
+		private readonly given: readonly FixedOutfit[] = [],
+		private readonly firstMorning: Wetness = new Map()
 	) {}
 
 	/**
@@ -112,7 +118,8 @@ export class TripPlanner {
 		if (!this.whole.cut) return { key: 'all', wardrobe: this.whole };
 		const searched = searchedIds(this.whole);
 		const { left, kept } = idsOf(wishes);
-		const away = [...left].filter((id) => searched.has(id));
+		const worn = new Set(this.given.flatMap((one) => one.worn.map(({ thingId }) => thingId)));
+		const away = [...left].filter((id) => searched.has(id) && !worn.has(id));
 		const missing = [...kept].filter((id) => !searched.has(id));
 		if (away.length === 0 && missing.length === 0) return { key: 'all', wardrobe: this.whole };
 		const key = JSON.stringify([away.sort(), missing.sort()]);
@@ -169,8 +176,9 @@ export class TripPlanner {
 		};
 		const { key, wardrobe } = this.wardrobeFor(wishes);
 		const days = (mornings?: Mornings): TripDays =>
-			tripDays(this.trip, this.client, wardrobe, mornings, this.cells);
-		const dry = days();
+			tripDays(this.trip, this.client, wardrobe, { mornings, known: this.cells, given: this.given });
+		const start = this.startMornings();
+		const dry = days(start);
 		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
 		solver.problem = dry;
@@ -189,11 +197,11 @@ export class TripPlanner {
 			}
 		}.bind(this);
 		let own = yield* meet();
-		let known = '';
+		let known = keyOfMornings(start);
 		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
 			const mornings = this.morningsOf(solver.problem, own.choice);
-			const key = JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
-			if (key === known || (turn === 0 && mornings.size === 0)) break;
+			const key = keyOfMornings(mornings);
+			if (key === known) break;
 			known = key;
 			const before = solver.problem;
 			solver.problem = days(mornings);
@@ -226,11 +234,24 @@ export class TripPlanner {
 		}
 	}
 
+	/** What is wet on the first morning, in every weather. */
+	private startMornings(): Mornings {
+		const [first] = inTimeOrder(this.trip.stages);
+		if (!first || this.firstMorning.size === 0) return new Map();
+		const perStage = this.trip.stages.map((stage) => (stage.foul ? 2 : 1));
+		const perWeather = perStage.reduce((sum, days) => sum + days, 0);
+		return new Map(
+			this.trip.weathers.flatMap((_, w) =>
+				(first.foul ? [0, 1] : [0]).map((variant) => [w * perWeather + variant, this.firstMorning] as const)
+			)
+		);
+	}
+
 	/** What is still wet on each morning, which is only known once a plan is there. */
 	private morningsOf(problem: TripDays, choice: TripChoice): Mornings {
 		const mornings = new Map<number, Wetness>();
 		for (const weather of problem.trip.weathers) {
-			let wet: Wetness = new Map();
+			let wet: Wetness = this.firstMorning;
 			for (const stage of inTimeOrder(problem.trip.stages)) {
 				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
 				const dries = stage.bed.drying === 'everything';
@@ -249,6 +270,9 @@ export class TripPlanner {
 	}
 }
 
+const keyOfMornings = (mornings: Mornings): string =>
+	JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
+
 function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
 	const levels = choice.dayLevels[day.index]!;
 	return {
@@ -266,7 +290,8 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
 		},
 		cut: problem.wardrobe.cut,
-		morning: day.morning
+		morning: day.morning,
+		givenWhatIfs: day.givenWhatIfs
 	};
 }
 
@@ -295,13 +320,63 @@ export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay)
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
 	finished(new TripPlanner(trip, client).plan(wishes, spareChanges));
 
+/**
+ * One stage in one weather, planned as a trip that has no other: its foul-weather variant is left out.
+ * @param given outfits that are given, for some phases or all of them
+ * @param site where the trip is, for dawn and daylight
+ * @param morning what is still wet from the day before
+ * @throws RangeError when a given outfit names a thing that is not in the kit
+ */
+export function planStage(
+	stage: Stage,
+	weather: Weather,
+	client: Client,
+	given: readonly FixedOutfit[] = [],
+	site: Site | null = null,
+	morning: Wetness = new Map()
+): PlannedStage {
+	const trip: Trip = {
+		id: stage.id,
+		name: '',
+		place: '',
+		site,
+		weathers: [weather],
+		stages: [{ ...stage, foul: null }],
+		version: 1,
+		deletedAt: null
+	};
+	const plan = finished(new TripPlanner(trip, client, undefined, given, morning).plan());
+	return plannedDay(plan, plan.problem.days[0]!)!;
+}
+
 /** What is wished of the plan of a document. */
 export interface DocumentWishes {
-	/** outfits that are given, for some phases or all of them; stages are then dressed one by one */
+	/** outfits that are given, for some phases or all of them */
 	fixed?: readonly FixedOutfit[];
 	wishes?: readonly Wish[];
 	spareChanges?: number;
 	hit?: HittingSolver;
+}
+
+/** The plan of a document for one of its clients, with the schools that hold. A step at a time. */
+export const documentPlan = (
+	document: Document,
+	ofDocument: Client,
+	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
+): Generator<Planning, TripPlan, void> =>
+	new TripPlanner(document.trip, schooled(ofDocument, document), hit, fixed).plan(wishes, spareChanges);
+
+/** Days of a plan as their pages show them, in the order in which the trip names its weathers and stages. */
+export function* plannedDays(plan: TripPlan): Generator<void, PlannedStage[], void> {
+	const { trip, days } = plan.problem;
+	const planned: PlannedStage[] = [];
+	for (const day of days) {
+		planned.push(plannedDay(plan, day)!);
+		yield;
+	}
+	return trip.weathers.flatMap(({ id: weather }) =>
+		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
+	);
 }
 
 /**
@@ -310,41 +385,13 @@ export interface DocumentWishes {
  */
 export function* documentSteps(
 	document: Document,
-	ofDocument: Client,
-	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
+	client: Client,
+	wished: DocumentWishes = {}
 ): Generator<unknown, PlannedStage[], void> {
-	const { trip } = document;
-	const client = schooled(ofDocument, document);
-	const planned: PlannedStage[] = [];
-	if (fixed.length > 0) planned.push(...stageByStage(document, client, fixed));
-	else {
-		const plan = yield* new TripPlanner(trip, client, hit).plan(wishes, spareChanges);
-		for (const day of plan.problem.days) {
-			planned.push(plannedDay(plan, day)!);
-			yield;
-		}
-	}
-	// As the trip names its stages, whatever their dates.
-	return trip.weathers.flatMap(({ id: weather }) =>
-		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
-	);
+	return yield* plannedDays(yield* documentPlan(document, client, wished));
 }
 export const planDocument = (
 	document: Document,
 	client: Client,
 	fixed: readonly FixedOutfit[] = []
 ): PlannedStage[] => finished(documentSteps(document, client, { fixed }));
-
-function stageByStage({ trip }: Document, client: Client, fixed: readonly FixedOutfit[]): PlannedStage[] {
-	const wearer = wearerOf(client);
-	return trip.weathers.flatMap((weather) => {
-		let wet: Wetness = new Map();
-		return inTimeOrder(trip.stages).flatMap((stage) => {
-			const foul = foulStage(stage);
-			const own = planStage(stage, weather, client, fixed, trip.site, wet);
-			const variant = foul && { ...planStage(foul, weather, client, fixed, trip.site, wet), foul: true };
-			wet = wetAfter(own, stage, wearer);
-			return variant ? [own, variant] : [own];
-		});
-	});
-}

@@ -1,13 +1,12 @@
 import { wearableThings } from '../cloth/things';
-import type { Client, Stage, Trip, Weather } from '../document/types';
-import { cellsOf, foulStage, type Cell } from '../conditions/cells';
-import { cellKey, dayOf, type Day } from './day/day-problem';
+import { type Cell, cellsOf, foulStage } from '../conditions/cells';
+import { type Person, personOf } from '../conditions/person';
+import type { Client, FixedOutfit, Stage, Trip, Weather, WornThing } from '../document/types';
+import { type Wearer, wearerOf } from '../judge/wearer';
 import { wetCloth, type Wetness } from '../kit/overnight';
-import { personOf, type Person } from '../conditions/person';
+import { legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
 import { awakeCells } from './day-report';
-import { wearerOf } from '../judge/wearer';
-import { type Wearer } from '../judge/wearer';
-import { legalOutfitsOf, type Wardrobe } from '../outfit/legal-outfits';
+import { cellKey, type Day, dayOf } from './day/day-problem';
 
 /**
  * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
@@ -26,6 +25,8 @@ export interface TripDay extends Day {
 	/** all cells, with nights and what-ifs */
 	all: readonly Cell[];
 	morning: Wetness;
+	/** what is given to be worn in a what-if, by cell */
+	givenWhatIfs: ReadonlyMap<Cell, readonly WornThing[]>;
 }
 
 export interface TripDays extends Wearer {
@@ -89,16 +90,30 @@ export const inTimeOrder = (stages: readonly Stage[]): Stage[] =>
 /** Cells of days that were worked out before, for one trip. */
 export type KnownCells = Map<string, Cell[]>;
 
+const isGivenFor = (given: FixedOutfit, cell: Cell, weather: Weather): boolean =>
+	given.stageId === cell.stageId &&
+	given.phaseId === cell.phaseId &&
+	(given.weather === undefined || given.weather === weather.id) &&
+	(given.round === undefined || given.round === cell.round);
+
+/** What the days of a trip are made with, beside the trip and the kit. */
+export interface DayInputs {
+	mornings?: Mornings;
+	/** cells that another call has worked out for the same trip */
+	known?: KnownCells;
+	/** outfits that are given, for some phases or all of them */
+	given?: readonly FixedOutfit[];
+}
+
 /**
  * The days of a trip for one client, weather by weather, in time order.
- * @param known cells that another call has worked out for the same trip
+ * @throws RangeError when a given outfit names a thing that is not in the kit
  */
 export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	mornings: Mornings = new Map(),
-	known: KnownCells = new Map()
+	{ mornings = new Map(), known = new Map(), given = [] }: DayInputs = {}
 ): TripDays {
 	const person = personOf(client);
 	const days: TripDay[] = [];
@@ -118,12 +133,23 @@ export function tripDays(
 				const place = `${weather.id} ${stage.id} ${stage === foul}`;
 				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
 				known.set(place, all);
-				const lived = awakeCells(all);
+				const awake = awakeCells(all);
 				const morning = mornings.get(index) ?? new Map<string, number>();
+				const wornIn = (cell: Cell): readonly WornThing[] | null =>
+					given.find((one) => isGivenFor(one, cell, weather))?.worn ?? null;
+				const givenHere = given.length === 0 ? awake.map(() => null) : awake.map(wornIn);
 				days.push({
-					...dayOf(lived, wetted(morning), person),
+					...dayOf(awake, withGiven(wetted(morning), givenHere), person),
 					index,
-					key: JSON.stringify([lived.map(cellKey), [...morning]]),
+					key: JSON.stringify([awake.map(cellKey), [...morning], ...(given.length > 0 ? [givenHere] : [])]),
+					givenWhatIfs: new Map(
+						all
+							.filter(({ kind }) => kind === 'what-if')
+							.flatMap((cell) => {
+								const worn = wornIn(cell);
+								return worn ? [[cell, worn] as const] : [];
+							})
+					),
 					weather,
 					stage,
 					foul: stage === foul,

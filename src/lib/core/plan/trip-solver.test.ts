@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { kitOf, stageOf, thingOf, tripOf, type PhaseRow } from '../../../../tests/fixtures/make';
+import { type PhaseRow, kitOf, stageOf, thingOf, tripOf } from '../../../../tests/fixtures/make';
 import type { Client, Trip } from '../document/types';
-import { SequenceSolver } from '../search/solver';
-import { optionsOf } from '../search/problem';
-import { bodySequence } from './day/day-problem';
-import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
-import { threeWeathers } from '../weather/climate';
-import { limitsOf, type Constraints } from './constraints';
-import { tripDays, tripWardrobe, type TripDay, type TripDays } from './trip-days';
-import { planTrip } from './planner';
-import { finished } from '../search/steps';
-import { solveWithRoom } from './pack-limit';
-import { TripSolver, type TripLevels } from './trip-solver';
-import { constraintsOf } from './wishes';
 import { type Wish } from '../document/wish';
+import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
+import { optionsOf } from '../search/problem';
+import { SequenceSolver } from '../search/solver';
+import { finished } from '../search/steps';
+import { threeWeathers } from '../weather/climate';
+import { type Constraints, limitsOf } from './constraints';
+import { bodySequence } from './day/day-problem';
+import { solveWithRoom } from './pack-limit';
+import { planTrip } from './planner';
+import { type TripDay, type TripDays, tripDays, tripWardrobe } from './trip-days';
+import { type TripLevels, TripSolver } from './trip-solver';
+import { constraintsOf } from './wishes';
 
 const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
 

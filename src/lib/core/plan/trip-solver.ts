@@ -1,21 +1,23 @@
-import { SequenceSolver, type Best } from '../search/solver';
-import { MOST_TURNS, penaltyOfLimb, neverInDebt, spansKey, spansOf } from './day/dress-day';
-import {
-	LIMBS,
-	bodySequence,
-	limbSequence,
-	dressedBy,
-	limbOutfits,
-	type OutfitTables,
-	type Dressed,
-	type Limb
-} from './day/day-problem';
-import { lightestHitting, lightestSteps, type HittingSolver, type Oracle } from '../search/hitting-set';
-import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Outfit } from '../cloth/worn';
+import type { DebtSpan } from '../heat/fingers-and-toes';
+import type { Wardrobe } from '../outfit/legal-outfits';
+import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
+import { type Best, SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
-import { limitsOf, type Constraints, type DayLimits } from './constraints';
-import type { TripDay, TripDays } from './trip-days';
+import { type Constraints, type DayLimits, limitsOf } from './constraints';
+import {
+	bodySequence,
+	type Day,
+	type Dressed,
+	dressedBy,
+	type Limb,
+	limbOutfits,
+	LIMBS,
+	limbSequence,
+	type OutfitTables
+} from './day/day-problem';
+import { MOST_TURNS, neverInDebt, penaltyOfLimb, spansKey, spansOf } from './day/debt-spans';
+import type { TripDays } from './trip-days';
 
 /**
  * The best outfits of all days of a trip, with one set taken for all of them.
@@ -24,7 +26,6 @@ import type { TripDay, TripDays } from './trip-days';
  * the lightest with which all of them do. Hands, feet and eyes come first, then the body with what those give; no thing
  * belongs to two of them, so each group has a lightest set of its own.
  */
-
 export type Group = Limb | 'body';
 const GROUPS: readonly Group[] = [...LIMBS, 'body'];
 
@@ -91,19 +92,36 @@ interface GroupChoice {
 
 const NOTHING = { penalty: 0, overheat: 0, changes: 0 };
 
-export class TripSolver {
+/** A day as the search of a trip sees it. */
+export interface SolverDay extends Day {
+	index: number;
+	/** days that are alike have the same key */
+	key: string;
+	stage: { id: string };
+}
+export interface SolverProblem {
+	wardrobe: Wardrobe;
+	days: readonly SolverDay[];
+}
+
+export class TripSolver<P extends SolverProblem = TripDays> {
 	private readonly solvers = new Map<string, SequenceSolver>();
 	private readonly solved = new Map<string, Solved | null>();
 	private readonly tables = new Map<object, OutfitTables>();
 	private readonly massG: number[];
 
 	/** @param problem may be put another one in place of, of the same wardrobe: what is alike is known already */
-	constructor(public problem: TripDays) {
+	constructor(public problem: P) {
 		this.massG = problem.wardrobe.cloths.map(({ massG }) => massG);
 	}
 
 	/** The sequence of a group on a day; days that are alike share it. */
-	private solverOf(day: TripDay, group: Group, context: string, make: () => SequenceSolver): SequenceSolver {
+	private solverOf(
+		day: SolverDay,
+		group: Group,
+		context: string,
+		make: () => SequenceSolver
+	): SequenceSolver {
 		const key = `${group}|${day.key}|${context}`;
 		const solver = this.solvers.get(key) ?? make();
 		this.solvers.set(key, solver);
@@ -112,7 +130,7 @@ export class TripSolver {
 
 	/** One day of one group under its limits; null when they leave no way. */
 	private solveDay(
-		day: TripDay,
+		day: SolverDay,
 		group: Group,
 		context: string,
 		constraints: Constraints,
@@ -143,7 +161,7 @@ export class TripSolver {
 	 */
 	private *solveGroup(
 		group: Group,
-		contextOf: (day: TripDay) => { context: string; make: () => SequenceSolver },
+		contextOf: (day: SolverDay) => { context: string; make: () => SequenceSolver },
 		constraints: Constraints,
 		options: SolveOptions
 	): Generator<{ done: number }, GroupChoice | null, void> {
@@ -152,6 +170,8 @@ export class TripSolver {
 		const solved: (Solved | null)[] = days.map(() => null);
 		for (const day of days) {
 			if (isOver()) break;
+			// A day on which nobody is dressed asks for nothing.
+			if (day.cells.length === 0) continue;
 			const { context, make } = contextOf(day);
 			const own = this.solveDay(day, group, context, constraints, options, make);
 			if (!own) return null;
@@ -168,7 +188,7 @@ export class TripSolver {
 			let at = 0;
 			const of = solved.map((one) => (one ? courses[at++]! : null));
 			return {
-				choices: of.map((course) => course?.choices ?? null),
+				choices: of.map((course, i) => course?.choices ?? (days[i]!.cells.length === 0 ? [] : null)),
 				levels: of.map((course) => course ?? NOTHING),
 				used: new Set(courses.flatMap(({ used }) => used)),
 				...shown
@@ -197,8 +217,8 @@ export class TripSolver {
 				...solver.openOf((thing) => lightest.has(thing) && limits.allows(thing)),
 				...(limits.at ? { at: limits.at } : {})
 			};
-			const label = solver.within(best, open, spare);
-			return label ? solver.courseOf(label) : bestCourses[i]!;
+			const path = solver.within(best, open, spare);
+			return path ? solver.courseOf(path) : bestCourses[i]!;
 		});
 		return choiceOf(courses, {
 			atLeastG,
@@ -223,7 +243,7 @@ export class TripSolver {
 			let others: Outfit[][] = [];
 			for (const group of GROUPS) {
 				if (group === 'body') others = days.map((day) => this.limbsOf(day, groups));
-				const contextOf = (day: TripDay): { context: string; make: () => SequenceSolver } => {
+				const contextOf = (day: SolverDay): { context: string; make: () => SequenceSolver } => {
 					if (group !== 'body') {
 						const own = group === 'eyes' ? neverInDebt(day.cells) : now[day.index]!;
 						return {
@@ -286,7 +306,7 @@ export class TripSolver {
 	private readonly dressedKnown = new Map<string, Dressed>();
 	/** What is worn on a day; the same object as long as the same is worn. Null where the day is not solved. */
 	private dressedOf(
-		day: TripDay,
+		day: SolverDay,
 		groups: Record<Group, GroupChoice>,
 		others: readonly Outfit[]
 	): Dressed | null {
@@ -299,13 +319,13 @@ export class TripSolver {
 		return dressed;
 	}
 
-	private tablesOf(day: TripDay): OutfitTables {
+	private tablesOf(day: SolverDay): OutfitTables {
 		const made = this.tables.get(day.wardrobe) ?? new Map();
 		this.tables.set(day.wardrobe, made);
 		return made;
 	}
 
-	private limbsOf(day: TripDay, groups: Record<Group, GroupChoice>): Outfit[] {
+	private limbsOf(day: SolverDay, groups: Record<Group, GroupChoice>): Outfit[] {
 		const none = day.cells.map(() => [0]);
 		const of = (limb: Limb): number[][] => groups[limb].choices[day.index] ?? none;
 		return limbOutfits(day, { eyes: of('eyes'), hands: of('hands'), feet: of('feet') });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { PLANNED, kitOf, stageOf } from '../../../../tests/fixtures/make';
+import { planStage } from './planner';
+import { phasesOf } from './told/summary';
 import { changedVerdicts } from './verdict-changes';
-import { planStage } from './day-report';
 
 const KIT = [
 	'top-wool-mid',
@@ -20,7 +21,7 @@ const stage = stageOf(
 	],
 	{ airTempC: 2 }
 );
-const planIn = (tempOffsetK: number) => [planStage(stage, { ...PLANNED, tempOffsetK }, kitOf(KIT))];
+const planIn = (tempOffsetK: number) => phasesOf(planStage(stage, { ...PLANNED, tempOffsetK }, kitOf(KIT)));
 
 describe('changed verdicts', () => {
 	it('are none when nothing changed', () => {
@@ -37,7 +38,8 @@ describe('changed verdicts', () => {
 	it('tell a loop once, by the first round that changed', () => {
 		const rounds = stageOf([], { airTempC: 2 });
 		rounds.sequence = [{ type: 'loop', id: 'l', name: 'L', count: 3, sequence: stage.sequence }];
-		const planned = (tempOffsetK: number) => [planStage(rounds, { ...PLANNED, tempOffsetK }, kitOf(KIT))];
+		const planned = (tempOffsetK: number) =>
+			phasesOf(planStage(rounds, { ...PLANNED, tempOffsetK }, kitOf(KIT)));
 		const changes = changedVerdicts(planned(0), planned(-20));
 		expect(changes.filter(({ phaseId }) => phaseId === 'phase-1')).toHaveLength(1);
 	});

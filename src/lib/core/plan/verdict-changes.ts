@@ -1,7 +1,7 @@
-import type { PhaseVerdict } from '../judge/verdicts';
-import type { LimitedBy } from '../document/verdict';
-import type { Verdict } from '../document/verdict';
-import type { PlannedStage } from '../kit/planned-day';
+import type { Client, Document } from '../document/types';
+import type { LimitedBy, Verdict } from '../document/verdict';
+import { documentPlan, type DocumentWishes, type Planning } from './planner';
+import { type PhaseSummary, tripSummary } from './told/summary';
 
 /** What a phase was judged, in the little that a change is told by. */
 export interface JudgedAs {
@@ -24,46 +24,73 @@ export interface VerdictChange {
 	to: JudgedAs;
 }
 
-const judgedAs = ({ verdict, holdsMinutes, limitedBy }: PhaseVerdict): JudgedAs => ({
+const judgedAs = ({ verdict, holdsMinutes, limitedBy }: PhaseSummary): JudgedAs => ({
 	verdict,
 	holdsMinutes,
 	limitedBy
 });
-const keyOf = (stage: PlannedStage, { cell }: PhaseVerdict): string =>
-	`${stage.stageId} ${stage.foul} ${cell.phaseId} ${cell.round}`;
+const phaseKey = ({ stageId, foul, phaseId, round }: PhaseSummary): string =>
+	JSON.stringify([stageId, foul, phaseId, round]);
 
 /**
  * Verdicts that are others than before, the first round of each phase, in the order of the day. Both sides are the best
- * plan for their weather: the outfit is chosen anew, and best is compared with best.
+ * plan of their trip: the outfit is chosen anew, and best is compared with best.
+ * @param before phases in one weather
+ * @param after phases in one weather
  */
 export function changedVerdicts(
-	before: readonly PlannedStage[],
-	after: readonly PlannedStage[]
+	before: readonly PhaseSummary[],
+	after: readonly PhaseSummary[]
 ): VerdictChange[] {
-	const was = new Map(
-		before.flatMap((stage) => stage.phases.map((phase) => [keyOf(stage, phase), judgedAs(phase)]))
-	);
+	const was = new Map(before.map((phase) => [phaseKey(phase), judgedAs(phase)]));
 	const told = new Set<string>();
-	return after.flatMap((stage) =>
-		stage.phases.flatMap((phase) => {
-			const { cell } = phase;
-			const from = was.get(keyOf(stage, phase)) ?? null;
-			const to = judgedAs(phase);
-			const once = `${stage.stageId} ${stage.foul} ${cell.phaseId}`;
-			if (from?.verdict === to.verdict || told.has(once)) return [];
-			told.add(once);
-			return [
-				{
-					stageId: stage.stageId,
-					phaseId: cell.phaseId,
-					foul: stage.foul,
-					name: cell.name,
-					minutes: cell.minutes,
-					round: cell.round,
-					from,
-					to
-				}
-			];
-		})
-	);
+	return after.flatMap((phase): VerdictChange[] => {
+		const from = was.get(phaseKey(phase)) ?? null;
+		const to = judgedAs(phase);
+		const once = JSON.stringify([phase.stageId, phase.foul, phase.phaseId]);
+		if (from?.verdict === to.verdict || told.has(once)) return [];
+		told.add(once);
+		const { stageId, phaseId, foul, name, minutes, round } = phase;
+		return [{ stageId, phaseId, foul, name, minutes, round, from, to }];
+	});
+}
+
+/** One side of a comparison: a document, and the weather in which it is looked at. */
+export interface ComparedSide {
+	document: Document;
+	weatherId: string;
+}
+
+/** Phases of one client's plan; none where the client is not in the document. */
+export type PlannedPhases = (
+	document: Document,
+	client: Client | undefined
+) => Generator<Planning, readonly PhaseSummary[], void>;
+
+/** Plans a document for a client, and tells its phases. */
+export const phasesAsPlanned = (wishes: DocumentWishes = {}): PlannedPhases =>
+	function* (document, client) {
+		if (!client || document.trip.stages.length === 0) return [];
+		return tripSummary(yield* documentPlan(document, client, wishes)).phases;
+	};
+
+/**
+ * Whose verdicts change between two documents, for one client, a step at a time.
+ * @param plan how a document is planned for a client
+ */
+export function* clientChanges(
+	before: ComparedSide,
+	after: ComparedSide,
+	clientId: string,
+	plan: PlannedPhases = phasesAsPlanned()
+): Generator<Planning, VerdictChange[], void> {
+	const phasesOf = function* ({
+		document,
+		weatherId
+	}: ComparedSide): Generator<Planning, PhaseSummary[], void> {
+		const client = document.clients.find(({ id }) => id === clientId);
+		return (yield* plan(document, client)).filter(({ weather }) => weather === weatherId);
+	};
+	const now = yield* phasesOf(after);
+	return changedVerdicts(yield* phasesOf(before), now);
 }

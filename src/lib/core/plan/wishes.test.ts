@@ -1,16 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../tests/fixtures/make';
+import { isSameWish, type Wish } from '../document/wish';
 import { SequenceSolver } from '../search/solver';
-import { bodySequence } from './day/day-problem';
-import { limitsOf, UNLIMITED } from './constraints';
-import { tripDays, tripWardrobe } from './trip-days';
-import { TripPlanner } from './planner';
 import { finished } from '../search/steps';
+import { limitsOf, UNLIMITED } from './constraints';
+import { bodySequence } from './day/day-problem';
 import { carriedOn, overfull } from './pack-limit';
+import { TripPlanner } from './planner';
+import { tripDays, tripWardrobe } from './trip-days';
 import { TripSolver } from './trip-solver';
 import { constraintsOf, idsOf } from './wishes';
-import { isSameWish } from '../document/wish';
-import { type Wish } from '../document/wish';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-small']; // prettier-ignore
 const client = kitOf(KIT);

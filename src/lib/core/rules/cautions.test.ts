@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, stageOf, type BaseRow, type PhaseRow } from '../../../../tests/fixtures/make';
+import { type BaseRow, type PhaseRow, PLANNED, stageOf } from '../../../../tests/fixtures/make';
+import { cellsOf } from '../conditions/cells';
 import type { Site, Stage } from '../document/types';
 import { CAUTION_RULES, cautionsOf } from './cautions';
-import { cellsOf } from '../conditions/cells';
 
 const SITE: Site = { placeId: null, latitudeDeg: 46.9, longitudeDeg: 10.8, utcOffsetMin: 60 };
 

@@ -1,10 +1,10 @@
 import { WORK_WM2 } from '../body/effort';
-import type { Site, Stage } from '../document/types';
-import type { Part } from '../document/parts';
-import { noonElevationDeg } from '../weather/daylight';
-import { ROOFED, frostbiteClass } from '../weather/wind';
 import type { Cell } from '../conditions/cells';
+import type { Part } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
+import type { Site, Stage } from '../document/types';
+import { noonElevationDeg } from '../weather/daylight';
+import { frostbiteClass, ROOFED } from '../weather/wind';
 
 /** Something that can hurt people, said because the conditions bring it; local rules, the guide and the doctor decide. */
 export interface Caution {

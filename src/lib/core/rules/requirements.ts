@@ -1,12 +1,12 @@
-import { covers, type Cloth } from '../cloth/things';
-import type { Part } from '../document/parts';
-import type { Feature, Fibre } from '../document/types';
+import { type Cloth, covers } from '../cloth/things';
+import { seenOn } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { isOut, isWaterproof } from '../conditions/needs';
-import { seenOn } from '../cloth/worn';
-import { schoolRequirementsOf } from './school-requirements';
+import type { Part } from '../document/parts';
 import type { Schools } from '../document/schools';
+import type { Feature, Fibre } from '../document/types';
 import type { Requirement, Worn } from './requirement';
+import { schoolRequirementsOf } from './school-requirements';
 
 /** Room under a helmet whose padding is taken out, and what a step of girth takes of it, mm (our assumption). */
 const HELMET_GAP_MM = 6;

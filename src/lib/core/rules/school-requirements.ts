@@ -1,9 +1,8 @@
-import { covers, type Cloth } from '../cloth/things';
-import type { Requirement } from './requirement';
-import type { Worn } from './requirement';
-import { isOut, isWaterproof } from '../conditions/needs';
+import { type Cloth, covers } from '../cloth/things';
 import { innermost, seenOn } from '../cloth/worn';
+import { isOut, isWaterproof } from '../conditions/needs';
 import type { SchoolId, Schools } from '../document/schools';
+import type { Requirement, Worn } from './requirement';
 
 /** A demand that a school makes. */
 export interface SchoolRequirement extends Requirement {

@@ -1,4 +1,4 @@
-import { stepOf, type Problem, type Open } from './problem';
+import { type Open, type Problem, stepOf } from './problem';
 import type { Relaxation } from './relaxation';
 
 /**

@@ -1,5 +1,5 @@
-import type { Problem } from './problem';
 import type { Path } from './least-changes';
+import type { Problem } from './problem';
 import type { Relaxation } from './relaxation';
 
 /** Ways that are kept at each cell. */

@@ -1,4 +1,4 @@
-import { stepOf, type Problem } from './problem';
+import { type Problem, stepOf } from './problem';
 
 /**
  * Penalty and overheat of a sequence as if every change that can be done cost nothing.

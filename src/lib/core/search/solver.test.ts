@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SequenceSolver, bestCourse, type Course } from './solver';
+import { changeTable, keyOf, optionsOf, Problem, type SequenceProblem } from './problem';
 import { quickCourse } from './quick-start';
-import { Problem, changeTable, keyOf, optionsOf, type SequenceProblem } from './problem';
 import { Relaxation } from './relaxation';
+import { bestCourse, type Course, SequenceSolver } from './solver';
 
 /** A small random sequence whose judge is monotone in its state, as the contract asks. */
 const smallSequence = fc

@@ -1,17 +1,17 @@
+import { lightestSet, type Oracle } from './hitting-set';
 import {
+	type Bounds,
+	boundsApart,
 	closerBounds,
 	fewer,
 	fewestChanges,
-	boundsApart,
 	leastChanges,
-	type Bounds,
 	type Path,
 	type Work
 } from './least-changes';
+import { fromKey, type Open, optionsOf, Problem, type SequenceProblem } from './problem';
 import { quickCourse } from './quick-start';
-import { Problem, fromKey, optionsOf, type SequenceProblem, type Open } from './problem';
 import { Relaxation } from './relaxation';
-import { lightestSet, type Oracle } from './hitting-set';
 
 /**
  * The best course of choices along a sequence of cells, proven.
@@ -21,7 +21,6 @@ import { lightestSet, type Oracle } from './hitting-set';
  * be better. Only choices that courses of that optimum can make are looked at further, for the fewest changes
  * (least-changes), and last for the fewest grams: which things can be left out is asked of the same search.
  */
-
 export interface CourseLevels {
 	penalty: number;
 	overheat: number;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { stageOf } from '../../../../tests/fixtures/make';
-import { forecastBase, threeWeathers, touched, usualBase, type DayForecast } from './climate';
+import { type DayForecast, forecastBase, threeWeathers, touched, usualBase } from './climate';
 
 describe('three weathers', () => {
 	it('are one day in ten on either side, said in plain words', () => {

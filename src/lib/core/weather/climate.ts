@@ -1,6 +1,5 @@
-import type { Ground, Origin, StageBase, BaseField, Weather } from '../document/types';
-import type { WetSpell } from '../document/weather';
-import type { HeightForecast } from '../document/weather';
+import type { BaseField, Ground, Origin, StageBase, Weather } from '../document/types';
+import type { HeightForecast, WetSpell } from '../document/weather';
 
 /** A place that a climate service knows. */
 export interface ClimatePlace {

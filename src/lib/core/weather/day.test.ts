@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { WARMEST_MIN, dayTempC } from './day-course';
 import { daylightOn, lightAt } from './daylight';
-import { poolShare, stageTempC, stageWindKmh, type StageAir } from './stage-air';
+import { type StageAir, poolShare, stageTempC, stageWindKmh } from './stage-air';
 import { fallsAs, wetBetween } from './wet';
 
 const AIR: StageAir = {

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PLACES } from '../document/weather';
 import { airTempAtAltitudeC, vapourPressureKpa } from './air';
 import { airVelocityAtBodyMs, feltTempC, windChillC } from './wind';
-import { PLACES } from '../document/weather';
 
 describe('airTempAtAltitudeC', () => {
 	it('is 6.5 K colder for each 1000 m by default', () => {

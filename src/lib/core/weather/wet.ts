@@ -1,5 +1,5 @@
+import { type Precipitation, type WetSpell } from '../document/weather';
 import { WETTING_SHARE } from './precipitation';
-import { type WetSpell, type Precipitation } from '../document/weather';
 
 /** Below this snow is dry, °C (our assumption). */
 export const DRY_SNOW_BELOW_C = -2;

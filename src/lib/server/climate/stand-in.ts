@@ -1,7 +1,6 @@
-import type { ClimatePlace, ClimateService, DayForecast, MonthNormals } from '$lib/core/weather/climate';
+import type { Precipitation, WetSpell } from '$lib/core/document/weather';
 import { seeded } from '$lib/core/seeded';
-import type { WetSpell } from '$lib/core/document/weather';
-import type { Precipitation } from '$lib/core/document/weather';
+import type { ClimatePlace, ClimateService, DayForecast, MonthNormals } from '$lib/core/weather/climate';
 
 /**
  * A stand-in for a climate service: invented places whose months follow from a few figures, and forecasts that are drawn

@@ -1,10 +1,10 @@
-import { randomUUID } from 'node:crypto';
 import { catalogueType } from '$lib/core/cloth/catalogue';
 import type { Part } from '$lib/core/document/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
-import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
+import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
 import { refreshClientSearch, refreshTripSearch } from './search-text';
 import { chosen, getTrip } from './trips';
 

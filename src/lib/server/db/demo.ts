@@ -1,8 +1,8 @@
-import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
-import { DEMO_DOCUMENT } from '$lib/formats/demo';
 import type { Document } from '$lib/core/document/types';
-import { inTransaction, pool, rows, write, type Db } from './pool';
+import { DEMO_DOCUMENT } from '$lib/formats/demo';
+import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
 import { insertClient } from './clients';
+import { type Db, inTransaction, pool, rows, write } from './pool';
 import { refreshTripSearch } from './search-text';
 import { insertTrip } from './trips';
 

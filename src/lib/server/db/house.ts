@@ -1,5 +1,5 @@
 import type { SomeSchools } from '$lib/core/document/schools';
-import { ConflictError, pool, rows, write, type Db } from './pool';
+import { ConflictError, type Db, pool, rows, write } from './pool';
 
 /** How the house does it. */
 export interface House {

@@ -1,5 +1,5 @@
-import { randomUUID } from 'node:crypto';
 import type { Unfolded } from '$lib/core/patterns/pattern';
+import { randomUUID } from 'node:crypto';
 import { NotFoundError, pool, rows, write } from './pool';
 
 /** A pattern that the house keeps: a day, ready to be copied into a stage. */

@@ -1,6 +1,6 @@
-import type { PlanState, TripSummary } from '$lib/core/plan/told/summary';
 import type { Wish } from '$lib/core/document/wish';
-import { ConflictError, inTransaction, pool, rows, write, type Value } from './pool';
+import type { PlanState, TripSummary } from '$lib/core/plan/told/summary';
+import { ConflictError, inTransaction, pool, rows, type Value, write } from './pool';
 
 /** What a guide wishes of one plan. */
 export interface PlanWishes {

@@ -1,4 +1,4 @@
-import { write, type Db } from './pool';
+import { type Db, write } from './pool';
 
 /**
  * What a search of the season looks through is kept with every trip: its name, its place and the names of its clients.

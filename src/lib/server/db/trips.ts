@@ -1,9 +1,9 @@
-import { randomUUID } from 'node:crypto';
+import type { SomeSchools } from '$lib/core/document/schools';
+import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
 import { withNewIds } from '$lib/core/patterns/pattern';
 import { threeWeathers } from '$lib/core/weather/climate';
-import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
-import type { SomeSchools } from '$lib/core/document/schools';
-import { ConflictError, NotFoundError, inTransaction, isoTime, pool, rows, write, type Db } from './pool';
+import { randomUUID } from 'node:crypto';
+import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
 import { refreshTripSearch } from './search-text';
 
 interface TripRow {

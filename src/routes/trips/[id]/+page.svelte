@@ -1,8 +1,13 @@
 <script lang="ts">
 	import { beforeNavigate, goto, invalidate } from '$app/navigation';
 	import { onDestroy, tick } from 'svelte';
-	import type { ClimatePlace, KnownBase, MonthNormals } from '$lib/core/weather/climate';
-	import { threeWeathers, usualBase } from '$lib/core/weather/climate';
+	import {
+		type ClimatePlace,
+		type KnownBase,
+		type MonthNormals,
+		threeWeathers,
+		usualBase
+	} from '$lib/core/weather/climate';
 	import {
 		copyOfStage,
 		daysBetween,
@@ -14,7 +19,6 @@
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/rules/cautions';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import { schooled } from '$lib/core/plan/day-report';
 	import Cautions from '$lib/ui/Cautions.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { Comparison } from '$lib/ui/comparison.svelte';
@@ -115,13 +119,16 @@
 		const now = $state.snapshot(editor.trip) as Trip;
 		if (data.document.clients.length === 0 || now.stages.length === 0) return;
 		compared = `Against ${reference.weathers[0]!.name.toLowerCase()} as ${referenceWords}: ${now.weathers[weatherAt]!.name.toLowerCase()} as it stands, best outfit with best outfit.`;
+		const { house, format, formatVersion } = data.document;
+		const clients = $state.snapshot(data.document.clients);
+		const sideOf = (side: Trip, weatherId: string) => ({
+			document: { format, formatVersion, trip: side, clients, ...(house && { house }) },
+			weatherId
+		});
 		comparison.run({
-			before: { stages: reference.stages, weather: reference.weathers[0]!, site: reference.site },
-			after: { stages: now.stages, weather: now.weathers[weatherAt]!, site: now.site },
-			clients: data.document.clients.map((client) =>
-				schooled($state.snapshot(client), { trip: now, house: data.document.house })
-			),
-			firstStageId: now.stages[at]?.id ?? null
+			before: sideOf(reference, reference.weathers[0]!.id),
+			after: sideOf(now, now.weathers[weatherAt]!.id),
+			wishes: data.wishes
 		});
 	}
 	let referenceWords = $state('the page was opened');

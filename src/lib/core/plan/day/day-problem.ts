@@ -1,41 +1,10 @@
-import {
-	bloodHeatWm2,
-	type Extremity,
-	WARM_EXTREMITY_C,
-	SHORT_EXTREMITY_C,
-	COOL_FINGER_C
-} from '../../heat/extremities';
-import { CAREFUL_MARKS } from '$lib/core/conditions/person';
-import { USUAL_MARKS } from '$lib/core/conditions/person';
 import { WORK_WM2 } from '../../body/effort';
-import { OPENING_FACTOR, regionTotalM2kw, type RegionLayer } from '../../cloth/supply';
+import type { Factor } from '../../cloth/factors';
 import type { Stack } from '../../cloth/stacks';
+import { OPENING_FACTOR, type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
 import type { Cloth } from '../../cloth/things';
-import { OPENINGS } from '../../document/types';
-import { CLO_M2KW } from '../../units';
-import { outfitTable, bodyViews, mayOpen, opensBy, type OutfitTable, type BodyViews } from './outfit-table';
-import { penaltyIn, changeTable, overheatIn, type SequenceProblem, type Judged } from '../../search/problem';
-import {
-	changeBetween,
-	changeCost,
-	changePlace,
-	ventCost,
-	type Change,
-	type ChangePlace
-} from '../../outfit/change-cost';
+import { layersOf, outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
-import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
-import { cellAir, debtEndWhm2, type CellAir } from '../../heat/ledger';
-import {
-	PENALTY,
-	BOOTS_OFF_AFTER_MIN,
-	DEBT_STEP_WHM2,
-	HOT_FINGER_C,
-	countedOverheat,
-	steps
-} from '../../rules/objective';
-import { localCourse, type DebtSpan, type LocalCourse } from '../../heat/fingers-and-toes';
-import { BODY_FACTORS } from '../../outfit/layer-contacts';
 import {
 	COVER_FELT_C,
 	dexterityNeeded,
@@ -44,11 +13,41 @@ import {
 	isTooClumsy,
 	lensNeeded
 } from '../../conditions/needs';
-import { layersOf, outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Person } from '../../conditions/person';
-import type { Wardrobe } from '../../outfit/legal-outfits';
-import type { Factor } from '$lib/core/cloth/factors';
+import { CAREFUL_MARKS, USUAL_MARKS } from '../../conditions/person';
 import { stopsSoonAfter } from '../../conditions/stops';
+import { OPENINGS } from '../../document/types';
+import {
+	bloodHeatWm2,
+	COOL_FINGER_C,
+	type Extremity,
+	SHORT_EXTREMITY_C,
+	WARM_EXTREMITY_C
+} from '../../heat/extremities';
+import { type DebtSpan, localCourse, type LocalCourse } from '../../heat/fingers-and-toes';
+import { cellAir, type CellAir, debtEndWhm2 } from '../../heat/ledger';
+import {
+	type Change,
+	changeBetween,
+	changeCost,
+	changePlace,
+	type ChangePlace,
+	ventCost
+} from '../../outfit/change-cost';
+import { BODY_FACTORS } from '../../outfit/layer-contacts';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import {
+	BOOTS_OFF_AFTER_MIN,
+	countedOverheat,
+	DEBT_STEP_WHM2,
+	HOT_FINGER_C,
+	PENALTY,
+	steps
+} from '../../rules/objective';
+import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
+import { changeTable, type Judged, overheatIn, penaltyIn, type SequenceProblem } from '../../search/problem';
+import { CLO_M2KW } from '../../units';
+import { bodyViews, type BodyViews, mayOpen, opensBy, outfitTable, type OutfitTable } from './outfit-table';
 
 /**
  * A day as sequences of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far

@@ -1,20 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, stageOf, thingOf, type PhaseRow } from '../../../../../tests/fixtures/make';
+import { PLANNED, type PhaseRow, kitOf, stageOf, thingOf } from '../../../../../tests/fixtures/make';
 import { CATALOGUE } from '../../cloth/catalogue';
+import { FACTORS, factorOf } from '../../cloth/factors';
 import { clothOf, wearableThings } from '../../cloth/things';
-import { OPENINGS, type WornThing } from '../../document/types';
-import { mayOpen, opensBy } from './outfit-table';
-import { dressDay, type StagePlan } from './dress-day';
-import { changePlace, ventCost } from '../../outfit/change-cost';
-import { cellsOf, type Cell } from '../../conditions/cells';
-import { stopsSoonAfter } from '$lib/core/conditions/stops';
 import { outermost } from '../../cloth/worn';
+import { type Cell, cellsOf } from '../../conditions/cells';
 import { personOf } from '../../conditions/person';
-import { planStage } from '../day-report';
+import { stopsSoonAfter } from '../../conditions/stops';
+import { OPENINGS, type WornThing } from '../../document/types';
+import { changePlace, ventCost } from '../../outfit/change-cost';
 import { giveOutfit, givenWardrobe, legalOutfitsOf } from '../../outfit/legal-outfits';
-import { factorOf } from '$lib/core/cloth/factors';
-import { FACTORS } from '$lib/core/cloth/factors';
+import { planStage } from '../planner';
+import { type StagePlan, dressDay } from './dress-day';
+import { mayOpen, opensBy } from './outfit-table';
 
 const POOL = [
 	'top-wool-light',

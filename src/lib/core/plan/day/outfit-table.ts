@@ -1,34 +1,34 @@
-import { lossOf, type LossPair } from '../../heat/debt';
 import { WORK_WM2 } from '../../body/effort';
 import { REGIONS } from '../../cloth/parts';
-import { OPENING_FACTOR, conductanceOf, resultantClo, type AirInUse } from '../../cloth/supply';
 import type { Stack } from '../../cloth/stacks';
+import { type AirInUse, OPENING_FACTOR, conductanceOf, resultantClo } from '../../cloth/supply';
 import { covers } from '../../cloth/things';
-import { OPENINGS } from '../../document/types';
-import { keyOf } from '../../search/problem';
+import { type WornLayer, outermost } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
-import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
+import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
+import type { Person } from '../../conditions/person';
+import { overheatWeight } from '../../conditions/stops';
+import { OPENINGS } from '../../document/types';
+import { type LossPair, lossOf } from '../../heat/debt';
 import type { CellAir } from '../../heat/ledger';
 import {
-	PENALTY,
+	BODY_FACTORS,
+	type BodyFactor,
+	type LayerContact,
+	LayerContacts,
+	type Placed,
+	conductances
+} from '../../outfit/layer-contacts';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import {
 	MEMBRANE_MAX_PERMEABILITY,
 	MEMBRANE_OVERHEAT_CLO,
+	PENALTY,
 	SHELL_OFF_AFTER_MIN,
 	countedOverheat
 } from '../../rules/objective';
-import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
-import {
-	BODY_FACTORS,
-	LayerContacts,
-	conductances,
-	type BodyFactor,
-	type LayerContact,
-	type Placed
-} from '../../outfit/layer-contacts';
-import { outermost, type WornLayer } from '../../cloth/worn';
-import type { Person } from '../../conditions/person';
-import type { Wardrobe } from '../../outfit/legal-outfits';
-import { overheatWeight } from '../../conditions/stops';
+import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
+import { keyOf } from '../../search/problem';
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface OutfitTable {

@@ -1,15 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { PLANNED, kitOf, phaseOf, stageOf, tripOf, type PhaseRow } from '../../../../../tests/fixtures/make';
-import { PARTS } from '$lib/core/document/parts';
-import { wearableThings } from '../../cloth/things';
-import type { Client, Stage, Weather } from '../../document/types';
-import { threeWeathers } from '../../weather/climate';
+import { PLANNED, type PhaseRow, kitOf, phaseOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { changeSentence, startSentence, weatherWords } from '../../../formats/plan-words';
 import { shortName } from '../../../formats/words';
-import { planTrip, plannedDay } from '../planner';
+import { wearableThings } from '../../cloth/things';
+import { PARTS } from '../../document/parts';
+import type { Client, Stage, Weather } from '../../document/types';
+import { type PlannedStage } from '../../kit/planned-day';
+import { threeWeathers } from '../../weather/climate';
+import { planStage, planTrip, plannedDay } from '../planner';
 import { toldDay, toldWeather } from './change-story';
-import { planStage } from '../day-report';
-import { type PlannedStage } from '$lib/core/kit/planned-day';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-large']; // prettier-ignore
 const guest = (kit = KIT): Client => kitOf(kit, { answeredParts: [...PARTS] });

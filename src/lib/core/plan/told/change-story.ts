@@ -1,12 +1,11 @@
+import { factorOf } from '../../cloth/factors';
 import type { Cloth } from '../../cloth/things';
-import type { Opening, Weather } from '../../document/types';
+import { outermost, type WornLayer } from '../../cloth/worn';
 import { cellName } from '../../conditions/cells';
 import { isOut } from '../../conditions/needs';
-import { outermost, type WornLayer } from '../../cloth/worn';
-import type { PlannedStage } from '$lib/core/kit/planned-day';
-import type { PlannedPhase } from '$lib/core/kit/planned-day';
-import type { Where } from '$lib/core/kit/pack';
-import { factorOf } from '$lib/core/cloth/factors';
+import type { Opening, Weather } from '../../document/types';
+import type { Where } from '../../kit/pack';
+import type { PlannedPhase, PlannedStage } from '../../kit/planned-day';
 
 /**
  * A day's changes as a guide would tell them: what goes on and off at which place, where it rides, what comes out when a

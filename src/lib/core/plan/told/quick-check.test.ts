@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { tryQuery, triedFrom, FIRST_TRY } from '../../../formats/try-link';
-import { PARTS } from '$lib/core/document/parts';
-import { described, quickCheck, type QuickCheckAnswer } from './quick-check';
+import { FIRST_TRY, triedFrom, tryQuery } from '../../../formats/try-link';
+import { PARTS } from '../../document/parts';
 import { finished } from '../../search/steps';
+import { described, quickCheck, type QuickCheckAnswer } from './quick-check';
 import { tryIt } from './try-it';
 
 describe('a description in a few words', () => {

@@ -1,12 +1,11 @@
-import { CATALOGUE, searchText, type CatalogueType } from '../../cloth/catalogue';
+import { CATALOGUE, type CatalogueType, searchText } from '../../cloth/catalogue';
+import { factorOf, kindOf } from '../../cloth/factors';
 import { clothOf, wearableThings } from '../../cloth/things';
 import type { Client, Thing, Trip } from '../../document/types';
 import type { HittingSolver } from '../../search/hitting-set';
-import { kindOf } from '$lib/core/cloth/factors';
-import { factorOf } from '$lib/core/cloth/factors';
 import { TripPlanner } from '../planner';
 import type { Progress } from '../trip-solver';
-import { isNotAllRight, tripSummary, worstPhase, type PhaseSummary, type TripSummary } from './summary';
+import { isNotAllRight, type PhaseSummary, tripSummary, type TripSummary, worstPhase } from './summary';
 
 /** "Is this all right?": one thing, described in a few words, for one client and one trip. */
 export interface Described {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { priceSentence, priceWords, boundWords } from '../../../formats/plan-words';
-import { PARTS } from '$lib/core/document/parts';
+import { boundWords, priceSentence, priceWords } from '../../../formats/plan-words';
+import { PARTS } from '../../document/parts';
+import type { Wish } from '../../document/wish';
 import { planTrip } from '../planner';
-import { isNotAllRight, priceOf, tripSummary, worstPhase, type TripSummary } from './summary';
-import type { Wish } from '$lib/core/document/wish';
+import { isNotAllRight, priceOf, tripSummary, type TripSummary, worstPhase } from './summary';
 
 const client = kitOf(
 	['briefs', 'top-wool-mid', 'fleece', 'fleece-thin', 'soft-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'glove-winter', 'mitten', 'hat-warm', 'neck-tube'],

@@ -1,8 +1,7 @@
+import { type LimitedBy, type Verdict, VERDICTS } from '../../document/verdict';
 import { type PhaseVerdict } from '../../judge/verdicts';
-import { type LimitedBy } from '$lib/core/document/verdict';
-import { type Verdict } from '$lib/core/document/verdict';
-import { VERDICTS } from '$lib/core/document/verdict';
-import { verdictsOn, type TripPlan } from '../planner';
+import type { PlannedStage } from '../../kit/planned-day';
+import { type TripPlan, verdictsOn } from '../planner';
 
 /** One phase of a plan in the little that a list tells of it. */
 export interface PhaseSummary {
@@ -63,6 +62,10 @@ const summaryOf = (weather: string, foul: boolean, verdict: PhaseVerdict): Phase
 	limitedBy: verdict.limitedBy,
 	whatIf: verdict.cell.kind === 'what-if'
 });
+
+/** The phases of a planned stage, in short. */
+export const phasesOf = ({ weather, foul, phases }: PlannedStage): PhaseSummary[] =>
+	phases.map((phase) => summaryOf(weather, foul, phase));
 
 /** The verdicts of all days of a plan, and what is taken. */
 export function tripSummary(plan: TripPlan): TripSummary {

@@ -1,11 +1,12 @@
 import { clamp } from '../../argument';
 import { catalogueType } from '../../cloth/catalogue';
-import { PARTS } from '$lib/core/document/parts';
+import { PARTS } from '../../document/parts';
 import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../document/types';
-import { simulationOf, planStage, schooled } from '../day-report';
-import { type PlannedStage } from '$lib/core/kit/planned-day';
+import type { Precipitation } from '../../document/weather';
 import type { SimulatedDay } from '../../heat/simulation';
-import type { Precipitation } from '$lib/core/document/weather';
+import { type PlannedStage } from '../../kit/planned-day';
+import { schooled, simulationOf } from '../day-report';
+import { planStage } from '../planner';
 
 /** What is moved on the page where anyone tries it. */
 export interface Tried {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { whyNotSentence } from '../../../formats/plan-words';
-import { phasesIn } from '$lib/core/document/sequence';
-import { TripPlanner } from '../planner';
+import { phasesIn } from '../../document/sequence';
 import { finished } from '../../search/steps';
+import { TripPlanner } from '../planner';
 import { isBetter } from '../trip-solver';
 import { priceOf, tripSummary } from './summary';
 import { placesFor, whyNot } from './why-not';

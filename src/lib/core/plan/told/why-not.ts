@@ -1,8 +1,7 @@
-import { kindOf } from '$lib/core/cloth/factors';
-import { factorOf } from '$lib/core/cloth/factors';
+import { factorOf, kindOf } from '../../cloth/factors';
+import type { Wish } from '../../document/wish';
 import type { TripPlan, TripPlanner } from '../planner';
 import { isBetter, type Progress } from '../trip-solver';
-import type { Wish } from '$lib/core/document/wish';
 
 /** Why a thing stays at home: the plan with it, worn where that costs least. */
 export interface Place {

@@ -1,5 +1,5 @@
-import { json } from '@sveltejs/kit';
 import { pool } from '$lib/server/db/pool';
+import { json } from '@sveltejs/kit';
 
 /** Whether the app and its database answer. */
 export async function GET() {

@@ -1,5 +1,5 @@
 import { houseEditSchema } from '$lib/formats/schema';
-import { getHouse, saveHouse, type House } from '$lib/server/db/house';
+import { getHouse, type House, saveHouse } from '$lib/server/db/house';
 import { api, bodyOf } from '$lib/server/http';
 
 export const GET = api(() => getHouse());

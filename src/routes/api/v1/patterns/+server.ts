@@ -1,5 +1,5 @@
 import { newPatternSchema } from '$lib/formats/schema';
-import { createPattern, listPatterns, type HousePattern } from '$lib/server/db/patterns';
+import { createPattern, type HousePattern, listPatterns } from '$lib/server/db/patterns';
 import { api, bodyOf } from '$lib/server/http';
 
 /** The house's own patterns. */

@@ -1,7 +1,7 @@
 import { schooled } from '$lib/core/plan/day-report';
 import { documentSteps } from '$lib/core/plan/planner';
 import { planAnswer } from '$lib/formats/plan-answer';
-import { planRequestSchema, type PlanRequest } from '$lib/formats/schema';
+import { type PlanRequest, planRequestSchema } from '$lib/formats/schema';
 import { InputError, api, bodyOf } from '$lib/server/http';
 import { inTurns } from '$lib/server/planning';
 
@@ -15,6 +15,6 @@ export const POST = api(async ({ request }) => {
 		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
-	const planned = await inTurns(documentSteps(asked, client, { fixed: asked.fixed }));
+	const planned = await inTurns(documentSteps(asked, client, asked));
 	return planAnswer(schooled(client, asked), planned, asked.trip.stages);
 });

@@ -1,5 +1,5 @@
 import { clientEditSchema } from '$lib/formats/schema';
-import { getClient, saveClient, setClientDeleted, type ClientEdit } from '$lib/server/db/clients';
+import { type ClientEdit, getClient, saveClient, setClientDeleted } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 
 export const GET = api(async (event) => getClient(param(event, 'id')));

@@ -1,4 +1,3 @@
-import { error } from '@sveltejs/kit';
 import { listOf } from '$lib/core/kit/list';
 import { schooled } from '$lib/core/plan/day-report';
 import { documentSteps } from '$lib/core/plan/planner';
@@ -6,6 +5,7 @@ import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/plans';
 import { orNotFound } from '$lib/server/http';
 import { inTurns } from '$lib/server/planning';
+import { error } from '@sveltejs/kit';
 
 export async function load({ params }) {
 	const [document, wished] = await Promise.all([

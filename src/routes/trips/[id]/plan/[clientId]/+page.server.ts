@@ -1,8 +1,8 @@
-import { error } from '@sveltejs/kit';
 import { schooled } from '$lib/core/plan/day-report';
 import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/plans';
 import { orNotFound } from '$lib/server/http';
+import { error } from '@sveltejs/kit';
 
 export async function load({ params, url }) {
 	const [document, wished] = await Promise.all([

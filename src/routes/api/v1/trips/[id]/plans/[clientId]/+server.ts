@@ -1,6 +1,6 @@
 import { wishesSchema } from '$lib/formats/schema';
-import { getWishes, saveWishes, type PlanWishes } from '$lib/server/db/plans';
 import { getDocument } from '$lib/server/db/clients';
+import { getWishes, type PlanWishes, saveWishes } from '$lib/server/db/plans';
 import { NotFoundError } from '$lib/server/db/pool';
 import { api, bodyOf } from '$lib/server/http';
 

@@ -1,6 +1,6 @@
+import { lightestHitting } from '$lib/core/search/hitting-set';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { lightestHitting } from '../core/search/hitting-set';
 import { hittingSolver } from './hitting';
 
 const total = (set: Iterable<number>, massG: readonly number[]): number =>

@@ -1,5 +1,5 @@
+import { type HittingSolver, lightestHitting } from '$lib/core/search/hitting-set';
 import loadHighs from 'highs';
-import { lightestHitting, type HittingSolver } from '../core/search/hitting-set';
 
 /** From so many cuts on the integer program goes to the solver; below, a search of our own is quicker. */
 const FROM_CUTS = 12;
