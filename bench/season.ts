@@ -1,12 +1,12 @@
 import type { Stage } from '../src/lib/core/document/types';
 import { PATTERNS } from '../src/lib/core/patterns';
 import { daysLater } from '../src/lib/core/patterns/edit-days';
-import { unfold } from '../src/lib/core/patterns/pattern';
-import { threeWeathers } from '../src/lib/core/weather/climate';
 import { addThing, createClient } from '../src/lib/server/db/clients';
 import { migrate } from '../src/lib/server/db/migrate';
 import { closePool } from '../src/lib/server/db/pool';
 import { createTrip, saveTrip } from '../src/lib/server/db/trips';
+import { patternName, unfoldNamed } from '../src/lib/words/patterns';
+import { usualWeathers } from '../src/lib/words/weathers';
 import { stageOf } from '../tests/fixtures/make';
 
 const TRIPS = 300;
@@ -21,10 +21,10 @@ export async function fillSeason(migrations: string): Promise<void> {
 		const newId = (): string => `season-${++made}`;
 		for (let i = 0; i < TRIPS; i++) {
 			const pattern = PATTERNS[i % PATTERNS.length]!;
-			const id = await createTrip({ name: `${pattern.name} ${i}`, place: `Place ${i % 40}` });
+			const id = await createTrip({ name: `${patternName(pattern.id)} ${i}`, place: `Place ${i % 40}` });
 			const first = daysLater('2027-01-01', i);
 			const stages = Array.from({ length: 3 + (i % 5) }, (_, day): Stage => {
-				const { ground, bed: _bed, ...rest } = unfold(pattern, 'guided', newId);
+				const { ground, bed: _bed, ...rest } = unfoldNamed(pattern, 'guided', newId);
 				return stageOf(
 					[],
 					{ ground: ground ?? 'bare' },
@@ -32,10 +32,10 @@ export async function fillSeason(migrations: string): Promise<void> {
 				);
 			});
 			await saveTrip(id, {
-				name: `${pattern.name} ${i}`,
+				name: `${patternName(pattern.id)} ${i}`,
 				place: `Place ${i % 40}`,
 				site: null,
-				weathers: threeWeathers(),
+				weathers: usualWeathers(),
 				stages,
 				version: 1
 			});

@@ -1,4 +1,4 @@
-import { unitsFrom } from '$lib/formats/units';
+import { unitsFrom } from '$lib/words/units';
 
 /** What every page knows: the units of whoever reads it, from their own cookie. */
 export function load({ cookies, depends }) {

@@ -4,7 +4,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { daysBetween } from '$lib/core/patterns/edit-days';
 	import { nextStep } from '$lib/formats/next-step';
-	import { monthAndYear, shortDate } from '$lib/formats/words';
+	import { monthAndYear, shortDate } from '$lib/words/labels';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { PATTERNS } from '../../src/lib/core/patterns';
-import { unfold } from '../../src/lib/core/patterns/pattern';
+import { patternName, unfoldNamed } from '../../src/lib/words/patterns';
 import { type BaseRow, stageOf } from '../fixtures/make';
 import { type APIRequestContext, expect, type Page, test } from './test';
 
@@ -12,11 +12,11 @@ async function dayOf(request: APIRequestContext, patternId: string, base: BaseRo
 	const id = await make(request, '/api/v1/trips', { name: `Clothes ${patternId} ${Date.now()}` });
 	let made = 0;
 	const pattern = PATTERNS.find((one) => one.id === patternId)!;
-	const { ground, bed, ...rest } = unfold(pattern, 'guided', () => `p-${++made}`);
+	const { ground, bed, ...rest } = unfoldNamed(pattern, 'guided', () => `p-${++made}`);
 	const stage = {
 		...stageOf([], { ...(ground && { ground }), ...base }, rest),
 		id: 'day',
-		name: pattern.name,
+		name: patternName(pattern.id),
 		bed: { kind: bed, washing: false, drying: 'nothing' }
 	};
 	const { trip } = (await (await request.get(`/api/v1/trips/${id}`)).json()) as {
@@ -24,7 +24,7 @@ async function dayOf(request: APIRequestContext, patternId: string, base: BaseRo
 	};
 	const saved = await request.put(`/api/v1/trips/${id}`, {
 		data: {
-			name: pattern.name,
+			name: patternName(pattern.id),
 			place: '',
 			site: null,
 			weathers: trip.weathers,

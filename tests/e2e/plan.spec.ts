@@ -2,7 +2,7 @@ import { factorOf } from '../../src/lib/core/cloth/factors';
 import { wearableThings } from '../../src/lib/core/cloth/things';
 import type { Client, Trip } from '../../src/lib/core/document/types';
 import { searchedIds, tripWardrobe } from '../../src/lib/core/plan/trip-days';
-import { shortName } from '../../src/lib/formats/words';
+import { shortName } from '../../src/lib/words/labels';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';
 import { type APIRequestContext, expect, type Locator, type Page, test } from './test';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { daylightOn, noonElevationDeg } from '../../src/lib/core/weather/daylight';
-import { clock } from '../../src/lib/formats/words';
+import { clock } from '../../src/lib/words/labels';
 
 /**
  * Published sunrise and sunset at two latitudes, local standard time: the yearly tables of almanac offices for London

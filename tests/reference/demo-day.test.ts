@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { personOf } from '../../src/lib/core/conditions/person';
-import { holdsWithoutOver } from '../../src/lib/core/judge/findings';
+import { holdsWithoutOver } from '../../src/lib/core/judge/what-helps';
 import { planStage } from '../../src/lib/core/plan/planner';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 

@@ -140,7 +140,7 @@ describe('ISO 7730 Table C.2 garments (from memory)', () => {
 		['jeans', 'trousers, normal']
 	];
 	it.each(CATALOGUE_FROM_TABLE)('%s carries the value of “%s”', (typeId, row) => {
-		const [, own] = Object.values(CATALOGUE_ROWS)
+		const own = Object.values(CATALOGUE_ROWS)
 			.flatMap((group) => Object.entries(group))
 			.find(([id]) => id === typeId)![1];
 		expect('tableClo' in own.warm && own.warm.tableClo).toBe(GARMENTS[row][0]);

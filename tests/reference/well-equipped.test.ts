@@ -2,8 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { PARTS } from '../../src/lib/core/document/parts';
 import type { Client, Stage } from '../../src/lib/core/document/types';
 import { PATTERNS } from '../../src/lib/core/patterns';
-import { unfold } from '../../src/lib/core/patterns/pattern';
 import { planStage } from '../../src/lib/core/plan/planner';
+import { findingSentence } from '../../src/lib/words/findings';
+import { typeName } from '../../src/lib/words/garments';
+import { unfoldNamed } from '../../src/lib/words/patterns';
+import { METRIC } from '../../src/lib/words/units';
 import { type BaseRow, PLANNED, kitOf, stageOf, thingOf } from '../fixtures/make';
 
 /**
@@ -64,7 +67,7 @@ const CASES: readonly Case[] = [
 function dayOf({ patternId, base, route }: Case): Stage {
 	let made = 0;
 	const pattern = PATTERNS.find(({ id }) => id === patternId)!;
-	const { ground, bed, ...rest } = unfold(pattern, 'guided', () => `id-${++made}`);
+	const { ground, bed, ...rest } = unfoldNamed(pattern, 'guided', () => `id-${++made}`);
 	const stage = stageOf([], { ...(ground && { ground }), ...base }, rest);
 	return {
 		...stage,
@@ -84,7 +87,9 @@ describe('an honestly well-equipped client (common practice, no source)', () => 
 	it.each(CASES)('$patternId: no blocker, at most two warnings', (one) => {
 		const { findings } = planStage(dayOf(one), PLANNED, clientOf(one.kit));
 		const told = (severity: string): string[] =>
-			findings.filter((finding) => finding.severity === severity).map(({ message }) => message);
+			findings
+				.filter((finding) => finding.severity === severity)
+				.map((finding) => findingSentence(finding, { who: 'Teo', nameOf: typeName, units: METRIC }));
 		expect(told('blocker')).toEqual([]);
 		const warnings = told('warning');
 		expect(warnings.length, warnings.join('\n')).toBeLessThanOrEqual(2);

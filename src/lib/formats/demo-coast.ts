@@ -3,8 +3,8 @@ import type { Document, Stage } from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
 import type { WetSpell } from '../core/document/weather';
 import { coastOrHillWalk } from '../core/patterns/days/coast-or-hill-walk';
-import { unfold } from '../core/patterns/pattern';
-import { threeWeathers } from '../core/weather/climate';
+import { unfoldNamed } from '../words/patterns';
+import { usualWeathers } from '../words/weathers';
 import { EVERYTHING_ANSWERED, client } from './demo';
 
 /**
@@ -34,7 +34,7 @@ const DAYS: Day[] = [
 
 const stages = DAYS.map((day, index): Stage => {
 	let made = 0;
-	const unfolded = unfold(coastOrHillWalk, 'guided', () => `coast-${index + 1}-${++made}`);
+	const unfolded = unfoldNamed(coastOrHillWalk, 'guided', () => `coast-${index + 1}-${++made}`);
 	const last = index === DAYS.length - 1;
 	const before = DAYS[index - 1]?.bed ?? 5;
 	return {
@@ -90,7 +90,7 @@ export const COAST_DOCUMENT: Document = {
 		name: 'Five days along the Skarn shore',
 		place: 'Skarn Islands',
 		site: { placeId: 'skarn-islands', latitudeDeg: 57.9, longitudeDeg: -6.6, utcOffsetMin: 0 },
-		weathers: threeWeathers(3.1),
+		weathers: usualWeathers(3.1),
 		stages,
 		version: 1,
 		deletedAt: null

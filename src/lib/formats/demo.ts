@@ -11,7 +11,8 @@ import type {
 	Thing
 } from '../core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
-import { threeWeathers } from '../core/weather/climate';
+import { typeName } from '../words/garments';
+import { usualWeathers } from '../words/weathers';
 
 /**
  * The demo: an invented outfitter's two-day ski tour over an invented saddle, and two invented clients. One is well
@@ -160,7 +161,7 @@ export function thing(client: string, typeId: string, quantity = 1, name?: strin
 	return {
 		id: `${client}-${typeId}`,
 		typeId,
-		name: name ?? type.name,
+		name: name ?? typeName(typeId),
 		quantity: quantity > 0 ? fact(quantity) : fact(0, 'has not'),
 		inPairs: type.inPairs,
 		facts: {},
@@ -263,7 +264,7 @@ export const DEMO_DOCUMENT: Document = {
 		name: 'Two days on skis over Tarn Saddle',
 		place: 'Vessel valley',
 		site: { placeId: 'vessel-valley', latitudeDeg: 46.9, longitudeDeg: 10.8, utcOffsetMin: 60 },
-		weathers: threeWeathers(4.7),
+		weathers: usualWeathers(4.7),
 		stages: STAGES,
 		version: 1,
 		deletedAt: null

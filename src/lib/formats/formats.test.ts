@@ -6,10 +6,6 @@ import { kitOf, PLANNED, stageOf } from '../../../tests/fixtures/make';
 import { reason } from '../core/document/reasons';
 import type { PhaseVerdict } from '../core/judge/verdicts';
 import { planStage } from '../core/plan/planner';
-import { check } from './check';
-import { DEMO_DOCUMENT } from './demo';
-import { planAnswer } from './plan-answer';
-import { clientEditSchema, demandSchema, documentSchema, planRequestSchema, tripEditSchema } from './schema';
 import {
 	clock,
 	coverageWords,
@@ -20,7 +16,11 @@ import {
 	signed,
 	verdictSentence,
 	verdictTag
-} from './words';
+} from '../words/labels';
+import { check } from './check';
+import { DEMO_DOCUMENT } from './demo';
+import { planAnswer } from './plan-answer';
+import { clientEditSchema, demandSchema, documentSchema, planRequestSchema, tripEditSchema } from './schema';
 
 /** The demo with one value set, by path; undefined takes it out. */
 function changed(path: string, value: unknown): unknown {
@@ -185,30 +185,30 @@ describe('words', () => {
 	} as unknown as PhaseVerdict;
 	it.each([
 		[{ verdict: 'right' }, 'Right for these minutes.', 'right'],
-		[{ verdict: 'cool' }, 'Holds, but Runa will feel cold.', 'cool'],
-		[{ verdict: 'cool', limitedBy: 'hands' }, 'Holds, but fingers get cold.', 'cool'],
-		[{ verdict: 'short' }, 'Holds 9 of 18 min (the whole body).', 'short: 9 of 18 min'],
+		[{ verdict: 'cool' }, 'Runa stays warm enough, but feels cold.', 'cool'],
+		[{ verdict: 'cool', limitedBy: 'hands' }, 'Runa stays warm enough, but the fingers get cold.', 'cool'],
+		[{ verdict: 'short' }, 'Runa stays warm for 9 of 18 min (the whole body).', 'short: 9 of 18 min'],
 		[
 			{ verdict: 'short', holdsMinutes: 0 },
-			'Cold already when it begins (the whole body).',
+			'Runa is cold already when it begins (the whole body).',
 			'short: cold already'
 		],
 		[{ verdict: 'short', limitedBy: 'sleep' }, 'The night is too cold for the bag.', 'short'],
-		[{ verdict: 'wet through', limitedBy: 'legs' }, 'Wet through at the legs.', 'wet through'],
-		[{ verdict: 'warm' }, 'Too warm: open or take off.', 'warm'],
+		[{ verdict: 'wet through', limitedBy: 'legs' }, 'Runa gets soaked on the legs.', 'wet through'],
+		[{ verdict: 'warm' }, 'Runa gets too warm: open up, or take a layer off.', 'warm'],
 		[
 			{ verdict: 'warm before a stop' },
-			'Too warm, and a stop follows: open or take off first.',
+			'Runa gets too warm, and a stop follows: open up, or take a layer off first.',
 			'warm before a stop'
 		],
 		[
 			{ verdict: 'nothing suffices' },
-			'No clothing holds 18 min here: shorten, shelter, heat, or do not go.',
+			'No clothing keeps Runa warm for 18 min here: shorten, shelter, heat, or do not go.',
 			'nothing suffices'
 		],
 		[
 			{ verdict: 'not judged yet', reasons: [reason('notAsked')] },
-			'Not judged: nobody has asked Runa yet.',
+			'Nobody has asked Runa yet, so this is not judged.',
 			'not judged yet'
 		]
 	] as [Partial<PhaseVerdict>, string, string][])('%j', (change, sentence, tag) => {

@@ -1,6 +1,4 @@
 import type { Loop, Phase, Sequence, Stage, StageBase, Trip } from '../core/document/types';
-import { same } from './trip-merge';
-import { type Quantity, type Units, toUnit, unitWord } from './units';
 import {
 	BED_WORDS,
 	DRYING_WORDS,
@@ -12,7 +10,9 @@ import {
 	TERRAIN_WORDS,
 	clock,
 	longDate
-} from './words';
+} from '../words/labels';
+import { type Quantity, type Units, toUnit, unitWord } from '../words/units';
+import { same } from './trip-merge';
 
 /** What differs between two versions of a trip, in words that a planner understands. */
 type Content = Pick<Trip, 'name' | 'place' | 'stages' | 'weathers'> & Partial<Pick<Trip, 'site' | 'schools'>>;

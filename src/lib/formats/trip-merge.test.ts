@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Phase, Trip } from '../core/document/types';
+import { METRIC } from '../words/units';
 import { DEMO_DOCUMENT } from './demo';
 import { tripChanges } from './trip-changes';
 import { merge, same } from './trip-merge';
-import { METRIC } from './units';
 
 const trip = (): Trip => structuredClone(DEMO_DOCUMENT.trip);
 const edited = (change: (copy: Trip) => void): Trip => {

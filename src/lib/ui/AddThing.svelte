@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { textInUnits } from '$lib/formats/units';
 	import { readerUnits } from './reader-units';
-	import { CATALOGUE, searchText, type CatalogueType } from '$lib/core/cloth/catalogue';
+	import { CATALOGUE, type CatalogueType } from '$lib/core/cloth/catalogue';
+	import { groupName, searchText, typeName } from '$lib/words/garments';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
 	import type { FactState } from '$lib/core/document/types';
 
@@ -33,7 +33,10 @@
 		const fitting = CATALOGUE.filter(
 			(type) => (group === 'all' || type.group === group) && matches(searchText(type))
 		);
-		return [...fitting.filter(({ name }) => matches(name)), ...fitting.filter(({ name }) => !matches(name))];
+		return [
+			...fitting.filter(({ id }) => matches(typeName(id))),
+			...fitting.filter(({ id }) => !matches(typeName(id)))
+		];
 	});
 
 	$effect(() => {
@@ -45,7 +48,7 @@
 		const { hasNot, quantity } = asked;
 		typed = '';
 		at = 0;
-		said = hasNot ? `Noted: no ${type.name}.` : `Added: ${quantity} × ${type.name}.`;
+		said = hasNot ? `Noted: no ${typeName(type.id)}.` : `Added: ${quantity} × ${typeName(type.id)}.`;
 		input?.focus();
 		await add(type, quantity, hasNot ? 'has not' : 'has');
 	}
@@ -74,7 +77,7 @@
 					checked={group === name}
 					onchange={() => choose(name)}
 				/>
-				{name === 'all' ? 'Head to toe' : name}
+				{name === 'all' ? 'Head to toe' : groupName(name)}
 			</label>
 		{/each}
 	</div>
@@ -96,11 +99,8 @@
 		{#each found as type, i (type.id)}
 			<!-- svelte-ignore a11y_click_events_have_key_events -->
 			<li id="type-{i}" role="option" aria-selected={i === at} onclick={() => take(type)}>
-				<span class="swatch tone-{type.properties.functions[0]}"></span>{textInUnits(
-					type.name,
-					readerUnits()
-				)}
-				{#if group === 'all'}<span class="soft tiny">{type.group}</span>{/if}
+				<span class="swatch tone-{type.properties.functions[0]}"></span>{typeName(type.id, readerUnits())}
+				{#if group === 'all'}<span class="soft tiny">{groupName(type.group)}</span>{/if}
 			</li>
 		{:else}
 			<li role="option" aria-selected="false" class="soft">

@@ -2,8 +2,8 @@
 	import { area, line, scaleLinear } from 'd3';
 	import { SOAKED_SHARE, type SimulatedDay, type BodyMinute } from '$lib/core/heat/simulation';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { withUnit } from '$lib/formats/units';
-	import { clock, momentSentence } from '$lib/formats/words';
+	import { withUnit } from '$lib/words/units';
+	import { clock, momentSentence } from '$lib/words/labels';
 	import { columnEdges } from './plan-columns';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
@@ -16,8 +16,10 @@
 		/** heat debt up to which the body holds, Wh/m² */
 		holdWhm2: number;
 		nameOf: (thingId: string) => string;
+		/** whose body it is, first name */
+		who: string;
 	}
-	let { course, phases, widths, gutter, holdWhm2, nameOf }: Props = $props();
+	let { course, phases, widths, gutter, holdWhm2, nameOf, who }: Props = $props();
 
 	const COLD = { top: 8, bottom: 42 };
 	const SKIN = { top: 50, bottom: 76 };
@@ -142,7 +144,7 @@
 {#if course.moments.length > 0}
 	<ol class="moments" style:margin-left="{gutter}px" aria-label="What goes wrong, and when">
 		{#each course.moments as moment, i (i)}
-			{@const sentence = momentSentence(moment, phases[moment.phase]!.cell, nameOf)}
+			{@const sentence = momentSentence(moment, phases[moment.phase]!.cell, nameOf, who)}
 			<li>
 				<span class="n" aria-hidden="true">{i + 1}</span>
 				<button

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Caution } from '$lib/core/rules/cautions';
-	import { textInUnits } from '$lib/formats/units';
+	import { cautionSentence, cautionWords } from '$lib/words/cautions';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 
@@ -11,10 +11,11 @@
 	let { cautions, label }: Props = $props();
 	const units = $derived(readerUnits());
 
-	function open({ message, phases, parts, reason }: Caution): void {
+	function open(caution: Caution): void {
+		const { phases, parts, reason } = caution;
 		why.open({
 			title: 'Caution',
-			sentence: message,
+			sentence: cautionSentence(caution, units),
 			lines: [
 				...(phases.length > 0 ? [{ label: 'Where', text: phases.map(({ name }) => name).join(', ') }] : []),
 				...(parts.length > 0 ? [{ label: 'What it hurts', text: parts.join(', ') }] : [])
@@ -22,21 +23,16 @@
 			reasons: [reason]
 		});
 	}
-	/** The first sentence; the rest is behind the door. */
-	const short = (message: string): string => /^.*?[.:;](?=\s|$)/.exec(message)?.[0] ?? message;
-	const rest = (message: string): string => message.slice(short(message).length);
 </script>
 
 {#if cautions.length > 0}
 	<ul aria-label={label}>
 		{#each cautions as caution (caution.code + caution.stageId)}
+			{@const words = cautionWords(caution, units)}
 			<li>
 				<button onclick={() => open(caution)}
 					><span class="mark" aria-hidden="true">!</span><span
-						><strong>{textInUnits(short(caution.message), units)}</strong>{textInUnits(
-							rest(caution.message),
-							units
-						)}</span
+						><strong>{words.lead}</strong> {words.rest}</span
 					></button
 				>
 			</li>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
-	import { changeSentence, startSentence } from '$lib/formats/plan-words';
+	import { changeSentence, startSentence } from '$lib/words/plan-story';
 
 	interface Props {
 		name: string;

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import type { Stage } from '$lib/core/document/types';
-	import { tempWords } from '$lib/formats/units';
-	import { shortDate } from '$lib/formats/words';
+	import { tempWords } from '$lib/words/units';
+	import { shortDate } from '$lib/words/labels';
 	import { readerUnits } from './reader-units';
 	import type { StageView } from './trip-view';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Input, Label } from 'flowbite-svelte';
-	import { forField, fromUnit, unitWord, type Quantity } from '$lib/formats/units';
+	import { forField, fromUnit, unitWord, type Quantity } from '$lib/words/units';
 	import { readerUnits } from './reader-units';
 
 	interface Props {

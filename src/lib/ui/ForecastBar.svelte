@@ -8,7 +8,7 @@
 		touched
 	} from '$lib/core/weather/climate';
 	import type { Site, Stage } from '$lib/core/document/types';
-	import { longDate } from '$lib/formats/words';
+	import { longDate } from '$lib/words/labels';
 	import { send } from './send';
 
 	interface Props {

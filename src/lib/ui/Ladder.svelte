@@ -1,12 +1,11 @@
 <script lang="ts">
-	import { ROW_NAMES } from '$lib/core/cloth/parts';
+	import { ROW_NAMES, WHERE_WORDS, coverageWords } from '$lib/words/labels';
 	import { type Row, ROWS } from '$lib/core/document/parts';
 	import type { CoverageCell } from '$lib/core/judge/coverage';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { type Where, WATER_AND_FOOD } from '$lib/core/kit/pack';
-	import { WHERE_WORDS, coverageWords } from '$lib/formats/words';
 	import { toneOf } from './tone';
-	import { massWords, tempWords } from '$lib/formats/units';
+	import { massWords, tempWords } from '$lib/words/units';
 	import { reason } from '$lib/core/document/reasons';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
@@ -125,8 +124,8 @@
 			lines: phase.pack.wetIds.map((id) => ({ label: 'Wet, kept apart', text: names.get(id) ?? '' })),
 			reasons: [
 				reason('pack', [
-					['clothes, things and the group’s load', litres - WATER_AND_FOOD.litres, 'l'],
-					['water and food', WATER_AND_FOOD.litres, 'l']
+					['clothesAndThings', litres - WATER_AND_FOOD.litres, 'l'],
+					['waterAndFood', WATER_AND_FOOD.litres, 'l']
 				])
 			]
 		});

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Weather } from '$lib/core/document/types';
 	import type { ToldWeather } from '$lib/core/plan/told/change-story';
-	import { weatherWords } from '$lib/formats/plan-words';
+	import { weatherWords } from '$lib/words/plan-story';
 
 	interface Props {
 		others: readonly ToldWeather[];

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { EXTRAS, PATTERNS } from '$lib/core/patterns';
-	import { unfold, withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
+	import { withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
+	import { patternName, patternOf, unfoldNamed } from '$lib/words/patterns';
 	import { PACES, type Pace, type Phase, type Sequence } from '$lib/core/document/types';
-	import { PACE_WORDS, duration } from '$lib/formats/words';
+	import { PACE_WORDS, duration } from '$lib/words/labels';
 	import { rolledOut } from '$lib/core/document/sequence';
 	import Choice from './Choice.svelte';
 
@@ -39,22 +40,16 @@
 		...house.map(({ id, name, content }) => ({ id, name, own: true, sequence: content.sequence })),
 		...PATTERNS.map((pattern) => ({
 			id: pattern.id,
-			name: pattern.name,
+			name: patternName(pattern.id),
 			own: false,
-			sequence: unfold(pattern, chosenPace, () => 'x').sequence
+			sequence: unfoldNamed(pattern, chosenPace, () => 'x').sequence
 		}))
 	]);
 	const shown = $derived(all.filter(({ name }) => name.toLowerCase().includes(query.trim().toLowerCase())));
 
 	function choose(id: string, own: boolean): void {
 		if (!own) {
-			take(
-				unfold(
-					PATTERNS.find((pattern) => pattern.id === id)!,
-					chosenPace,
-					newId
-				)
-			);
+			take(unfoldNamed(patternOf(id), chosenPace, newId));
 			return;
 		}
 		const { content } = house.find((pattern) => pattern.id === id)!;
@@ -68,11 +63,8 @@
 			foul: content.foul && { ...content.foul, sequence: paced(content.foul.sequence) }
 		});
 	}
-	const extras = unfold(
-		{ id: 'extras', name: '', startMin: 0, bed: 'none', day: EXTRAS },
-		'guided',
-		() => 'x'
-	).sequence as Phase[];
+	const extras = unfoldNamed({ id: 'extras', startMin: 0, bed: 'none', day: EXTRAS }, 'guided', () => 'x')
+		.sequence as Phase[];
 	const addExtra = (phase: Phase): void => add({ ...structuredClone(phase), id: newId() });
 </script>
 

@@ -3,8 +3,8 @@
 	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
 	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
-	import { forField, tempWords, type Quantity } from '$lib/formats/units';
-	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/formats/words';
+	import { forField, tempWords, type Quantity } from '$lib/words/units';
+	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/words/labels';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 	import { readerUnits } from './reader-units';

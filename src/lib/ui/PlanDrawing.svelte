@@ -3,7 +3,7 @@
 	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { reason } from '$lib/core/document/reasons';
-	import { clo, verdictSentence } from '$lib/formats/words';
+	import { clo, verdictSentence } from '$lib/words/labels';
 	import { columnEdges } from './plan-columns';
 	import { toneOf } from './tone';
 	import { why } from './why.svelte';
@@ -179,10 +179,10 @@
 			lines: [{ label: 'Warmth where it covers, at rest in still air', text: `${clo(cloth.localClo)} clo` }],
 			reasons: [
 				reason('supply', [
-					['local insulation', cloth.localClo, 'clo'],
-					['air permeability', cloth.airPermeability, 'l/(m²·s)'],
-					['air past the body', phase.cell.airVelocityMs, 'm/s'],
-					['whole outfit', phase.resultantClo, 'clo']
+					['localInsulation', cloth.localClo, 'clo'],
+					['airPermeability', cloth.airPermeability, 'l/(m²·s)'],
+					['airPastTheBody', phase.cell.airVelocityMs, 'm/s'],
+					['wholeOutfit', phase.resultantClo, 'clo']
 				])
 			]
 		});

@@ -1,27 +1,35 @@
 <script lang="ts">
 	import type { Finding } from '$lib/core/document/finding';
-	import { textInUnits } from '$lib/formats/units';
+	import { findingSentence } from '$lib/words/findings';
 	import { readerUnits } from './reader-units';
 	import { why } from './why.svelte';
 
 	interface Props {
 		findings: readonly Finding[];
+		/** first name of the client */
 		name: string;
+		nameOf: (thingId: string) => string;
 	}
-	let { findings, name }: Props = $props();
+	let { findings, name, nameOf }: Props = $props();
 
 	const units = $derived(readerUnits());
 	const KIND = { blocker: 'must be solved', warning: 'look at it', note: 'note' } as const;
-	const whyFinding = (finding: Finding): void =>
-		why.open({ title: KIND[finding.severity], sentence: finding.message, reasons: finding.reasons });
+	const said = $derived(
+		findings.map((finding) => ({
+			finding,
+			sentence: findingSentence(finding, { who: name, nameOf, units })
+		}))
+	);
 </script>
 
 {#if findings.length > 0}
 	<ul class="findings" aria-label="What to say to {name}">
-		{#each findings as finding, i (i)}
+		{#each said as { finding, sentence }, i (i)}
 			<li class={finding.severity}>
-				<button class="quiet" onclick={() => whyFinding(finding)}
-					><span class="tiny">{KIND[finding.severity]}</span>{textInUnits(finding.message, units)}</button
+				<button
+					class="quiet"
+					onclick={() => why.open({ title: KIND[finding.severity], sentence, reasons: finding.reasons })}
+					><span class="tiny">{KIND[finding.severity]}</span>{sentence}</button
 				>
 			</li>
 		{/each}

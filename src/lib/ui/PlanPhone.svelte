@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { cellName } from '$lib/core/conditions/cells';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { tempWords } from '$lib/formats/units';
-	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
+	import { tempWords } from '$lib/words/units';
+	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
 	import { factorOf, type Factor } from '$lib/core/cloth/factors';
 	import { readerUnits } from './reader-units';
 	import { toneOf } from './tone';

@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { firstName, clock, duration, verdictSentence, verdictTag } from '$lib/words/labels';
 	import type { Client } from '$lib/core/document/types';
 	import { cellName } from '$lib/core/conditions/cells';
 	import { personOf } from '$lib/core/conditions/person';
 	import type { simulationOf } from '$lib/core/plan/day-report';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { tempWords } from '$lib/formats/units';
-	import { clock, duration, verdictSentence, verdictTag } from '$lib/formats/words';
+	import { tempWords } from '$lib/words/units';
 	import BodyStrip from './BodyStrip.svelte';
 	import Ladder from './Ladder.svelte';
 	import PlanDrawing from './PlanDrawing.svelte';
@@ -57,7 +57,7 @@
 				<p class="name">{cellName(phase.cell)}</p>
 				<button
 					class="temp"
-					onclick={() => why.open(whyFelt(phase))}
+					onclick={() => why.open(whyFelt(phase, readerUnits()))}
 					aria-label="{phase.cell.name}: {degrees(phase.cell.airTempC)}, feels like {degrees(
 						phase.cell.feltTempC
 					)}. Why?"
@@ -91,6 +91,7 @@
 	</div>
 	{#if course.minutes.length > 0}
 		<BodyStrip
+			who={firstName(client.name)}
 			{course}
 			{phases}
 			{widths}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { SPARE_CHANGES } from '$lib/core/document/wish';
-	import { massWords } from '$lib/formats/units';
+	import { massWords } from '$lib/words/units';
 	import { readerUnits } from './reader-units';
 	import type { Trade } from './trip-worker';
 

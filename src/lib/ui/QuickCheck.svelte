@@ -3,9 +3,11 @@
 	import { onDestroy, tick } from 'svelte';
 	import { schooled } from '$lib/core/plan/day-report';
 	import type { Document } from '$lib/core/document/types';
-	import { described, type QuickCheckAnswer, type Described } from '$lib/core/plan/told/quick-check';
-	import { phaseWords } from '$lib/formats/plan-words';
-	import { shortName } from '$lib/formats/words';
+	import type { QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
+	import { described, groupName, type Described } from '$lib/words/garments';
+	import { quickCheckSentence } from '$lib/words/plan-story';
+	import { firstName, shortName } from '$lib/words/labels';
+	import { small } from '$lib/words/message';
 	import CallWorker from './quick-check-worker?worker';
 	import type { QuickCheckReply, QuickCheckRequest } from './quick-check-worker';
 
@@ -133,19 +135,8 @@
 	}
 	const sentence = $derived.by(() => {
 		if (!answer || !thing || !who) return '';
-		const name = who.name.split(' ')[0]!;
-		const it = shortName(thing.type.name);
-		if (answer.notJudged && !answer.fails)
-			return `Not to be told: nobody has asked ${name} about the rest yet.`;
-		if (answer.yes)
-			return answer.isWorn
-				? `Yes. ${it} does for this trip.`
-				: `It does no harm, and it is not needed: the plan leaves ${it} at home.`;
-		const day = dayOf(answer.fails!.stageId);
-		const where = `${phaseWords(answer.fails!)}${day ? ` (${day})` : ''}`;
-		return answer.sameWithout
-			? `No, and ${it} is not to blame: ${where}, with it and without it.`
-			: `No. With ${it}, ${where}.`;
+		const where = answer.fails ? dayOf(answer.fails.stageId) : '';
+		return quickCheckSentence(answer, small(shortName(thing.name)), firstName(who.name), where);
 	});
 </script>
 
@@ -179,8 +170,8 @@
 				{#each found as one, i (one.type.id)}
 					<!-- svelte-ignore a11y_click_events_have_key_events -->
 					<li id="call-{i}" role="option" aria-selected={i === at} onclick={() => choose(one)}>
-						<span>{one.type.name}{one.massG ? `, ${one.massG} g` : ''}{one.wornOut ? ', worn out' : ''}</span>
-						<span class="soft small">{one.type.group}</span>
+						<span>{one.name}{one.massG ? `, ${one.massG} g` : ''}{one.wornOut ? ', worn out' : ''}</span>
+						<span class="soft small">{groupName(one.type.group)}</span>
 					</li>
 				{:else}
 					<li class="soft" role="option" aria-selected="false">
@@ -191,7 +182,7 @@
 				{/each}
 			</ul>
 		{:else if step === 'who'}
-			<p class="so-far">{thing?.type.name}. For whom?</p>
+			<p class="so-far">{thing?.name}. For whom?</p>
 			<input
 				bind:this={input}
 				bind:value={query}
@@ -217,7 +208,7 @@
 			</ul>
 		{:else}
 			<div class="answer">
-				<p class="so-far">{thing?.type.name} · {who?.name}</p>
+				<p class="so-far">{thing?.name} · {who?.name}</p>
 				{#if answer}
 					<p class="say" class:yes={answer.yes} class:no={!answer.yes} role="status">{sentence}</p>
 					{#if answer.insteadOf.length > 0}

@@ -1,23 +1,12 @@
 <script lang="ts">
-	import { RULES, type ReasonValue } from '$lib/core/document/reasons';
-	import { textInUnits, valueInUnits } from '$lib/formats/units';
-	import { PLACE_WORDS, PRECIPITATION_WORDS, REASON_WORDS, clock } from '$lib/formats/words';
+	import { REASON_WORDS } from '$lib/words/labels';
+	import { reasonValueWords, ruleWords } from '$lib/words/reasons';
 	import { readerUnits } from './reader-units';
 	import { tick } from 'svelte';
 	import { why } from './why.svelte';
 
 	let panel = $state<HTMLElement>();
 	const units = $derived(readerUnits());
-
-	const WORDS: Record<string, string> = { ...PRECIPITATION_WORDS, ...PLACE_WORDS };
-	function figure({ value, unit }: ReasonValue): string {
-		if (typeof value === 'string') return textInUnits(WORDS[value] ?? value, units);
-		if (unit === 'o’clock') return clock(value);
-		if (!unit) return String(value).replace('-', '−');
-		const shown = valueInUnits(value, unit, units);
-		return `${String(shown.value).replace('-', '−')} ${shown.unit}`;
-	}
-	const text = (words: string): string => textInUnits(words, units);
 
 	$effect(() => {
 		if (why.shown) void tick().then(() => panel?.focus());
@@ -32,8 +21,8 @@
 			<p class="tiny soft">Why</p>
 			<button class="square" onclick={() => why.close()} aria-label="Close the reasons">✕</button>
 		</header>
-		<h2>{text(why.shown.title)}</h2>
-		<p class="sentence">{text(why.shown.sentence)}</p>
+		<h2>{why.shown.title}</h2>
+		<p class="sentence">{why.shown.sentence}</p>
 		{#if why.shown.lines?.length}
 			<dl class="lines">
 				{#each why.shown.lines as line (line.label)}
@@ -44,24 +33,25 @@
 		{/if}
 		<ol>
 			{#each why.shown.reasons as reason, i (i)}
-				{@const rule = RULES[reason.rule]}
+				{@const rule = ruleWords(reason.rule, units)}
 				<li>
-					<p class="says">{text(rule.says)}</p>
-					{#if 'equation' in rule}<p class="equation">{rule.equation}</p>{/if}
+					<p class="says">{rule.says}</p>
+					{#if rule.equation}<p class="equation">{rule.equation}</p>{/if}
 					{#if reason.values.length > 0}
 						<table>
 							<tbody>
-								{#each reason.values as value (value.name)}
+								{#each reason.values as value, n (n)}
+									{@const words = reasonValueWords(value, units)}
 									<tr>
-										<th scope="row">{text(value.name)}</th>
-										<td>{figure(value)}</td>
+										<th scope="row">{words.label}</th>
+										<td>{words.figure}</td>
 									</tr>
 								{/each}
 							</tbody>
 						</table>
 					{/if}
 					<p class="source">
-						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {text(reason.source)}
+						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {rule.source}
 					</p>
 				</li>
 			{/each}

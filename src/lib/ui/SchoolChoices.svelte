@@ -1,13 +1,12 @@
 <script lang="ts">
 	import {
 		OUR_SCHOOLS,
-		SCHOOLS,
 		SCHOOL_IDS,
-		choiceWords,
 		choicesOf,
 		type SchoolId,
 		type SomeSchools
 	} from '$lib/core/document/schools';
+	import { choiceWords, schoolQuestion, schoolWhy } from '$lib/words/schools';
 
 	interface Props {
 		/** choices made here */
@@ -32,7 +31,7 @@
 <ul>
 	{#each SCHOOL_IDS as id (id)}
 		<li>
-			<label for="school-{id}">{SCHOOLS[id].question}</label>
+			<label for="school-{id}">{schoolQuestion(id)}</label>
 			<select
 				id="school-{id}"
 				value={chosen[id] ?? ''}
@@ -45,7 +44,7 @@
 					<option value={choice}>{choiceWords(id, choice)}</option>
 				{/each}
 			</select>
-			<p id="why-{id}" class="tiny soft">{SCHOOLS[id].why}</p>
+			<p id="why-{id}" class="tiny soft">{schoolWhy(id)}</p>
 		</li>
 	{/each}
 </ul>

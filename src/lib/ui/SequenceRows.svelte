@@ -2,7 +2,7 @@
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import type { Loop, Phase, Sequence } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import { unitWord } from '$lib/formats/units';
+	import { unitWord } from '$lib/words/units';
 	import Field from './Field.svelte';
 	import PhaseRow from './PhaseRow.svelte';
 	import { readerUnits } from './reader-units';

@@ -17,7 +17,7 @@
 		PRECIPITATION_WORDS,
 		TERRAIN_WORDS,
 		clock
-	} from '$lib/formats/words';
+	} from '$lib/words/labels';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 	import { clockFrom } from './clock-typed';

@@ -4,7 +4,7 @@
 	import { PACES, type Loop, type Pace, type Phase, type Stage } from '$lib/core/document/types';
 	import { withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import { PACE_WORDS, clock } from '$lib/formats/words';
+	import { PACE_WORDS, clock } from '$lib/words/labels';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 	import PatternPicker from './PatternPicker.svelte';

@@ -14,7 +14,7 @@
 		type PropertyName,
 		type Thing
 	} from '$lib/core/document/types';
-	import { FEATURE_WORDS, WATER_WORDS } from '$lib/formats/words';
+	import { FEATURE_WORDS, WATER_WORDS } from '$lib/words/labels';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 

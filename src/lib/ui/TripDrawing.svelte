@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { feltTitle, clock, duration } from '$lib/words/labels';
+	import { weatherMeaning } from '$lib/words/weathers';
 	import {
 		area,
 		brushX,
@@ -14,8 +16,7 @@
 	import type { Weather } from '$lib/core/document/types';
 	import { WETTING_SHARE } from '$lib/core/weather/precipitation';
 	import { ROOFED } from '$lib/core/weather/wind';
-	import { forField, tempWords, toUnit, unitWord } from '$lib/formats/units';
-	import { clock, duration } from '$lib/formats/words';
+	import { forField, tempWords, toUnit, unitWord } from '$lib/words/units';
 	import TripLegend from './TripLegend.svelte';
 	import TripTable from './TripTable.svelte';
 	import { readerUnits } from './reader-units';
@@ -159,8 +160,8 @@
 	const words = (column: Column): string => columnWords(column, units, views.length > 1);
 	function openWhy({ cell, stage }: Column): void {
 		why.open({
-			title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
-			sentence: `${stage.name}, ${clock(cell.startMin)}, ${duration(cell.minutes)}. ${weathers[weather]?.meaning ?? ''}`,
+			title: feltTitle(cell, units),
+			sentence: `${stage.name}, ${clock(cell.startMin)}, ${duration(cell.minutes)}. ${weathers[weather] ? weatherMeaning(weathers[weather], units) : ''}`,
 			reasons: [
 				cell.reasons.airTempC,
 				cell.reasons.feltTempC,

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { cellName } from '$lib/core/conditions/cells';
 	import type { Weather } from '$lib/core/document/types';
-	import { tempWords, withUnit } from '$lib/formats/units';
-	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';
+	import { tempWords, withUnit } from '$lib/words/units';
+	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/words/labels';
 	import { readerUnits } from './reader-units';
 	import { lightWords } from './trip-words';
 	import type { Column } from './trip-view';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { invalidate } from '$app/navigation';
-	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/formats/units';
+	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/words/units';
 	import { readerUnits } from './reader-units';
 
 	const units = $derived(readerUnits());

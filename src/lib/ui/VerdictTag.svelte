@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Verdict } from '$lib/core/document/verdict';
-	import { verdictClass } from '$lib/formats/words';
+	import { verdictClass } from '$lib/words/labels';
 
 	interface Props {
 		verdict: Verdict;

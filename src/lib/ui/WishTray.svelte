@@ -3,8 +3,8 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { TripSummary } from '$lib/core/plan/told/summary';
 	import { isSameWish, type Wish } from '$lib/core/document/wish';
-	import { massWords } from '$lib/formats/units';
-	import { shortName } from '$lib/formats/words';
+	import { massWords } from '$lib/words/units';
+	import { shortName } from '$lib/words/labels';
 	import { readerUnits } from './reader-units';
 
 	interface Props {

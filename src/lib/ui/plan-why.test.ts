@@ -1,4 +1,5 @@
 import { PARTS } from '$lib/core/document/parts';
+import { METRIC } from '$lib/words/units';
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../tests/fixtures/make';
 import { planTrip, plannedDay } from '../core/plan/planner';
@@ -25,7 +26,7 @@ describe('what opens behind a verdict', () => {
 	it('says for whom, how long it holds, and from which clothes on', () => {
 		const { title, sentence, lines, reasons } = whyVerdict(top!, client);
 		expect(title).toMatch(/^Top: /);
-		expect(sentence).toMatch(/^Holds \d+ of 60 min/);
+		expect(sentence).toMatch(/^Runa stays warm for \d+ of 60 min/);
 		const labels = lines!.map(({ label }) => label);
 		expect(labels).toContain('Worn, in this wind and movement');
 		expect(labels).toContain('Holds these 60 min from');
@@ -41,7 +42,7 @@ describe('what opens behind a verdict', () => {
 		expect(whyVerdict(breakfast!, client).lines!.map(({ label }) => label)).not.toContain('Holds for');
 	});
 	it('opens the weather of a phase to its reasons', () => {
-		const { title, sentence, reasons } = whyFelt(top!);
+		const { title, sentence, reasons } = whyFelt(top!, METRIC);
 		expect(title).toMatch(/^Top: −?-?12 °C, feels like/);
 		expect(sentence).toMatch(/m\/s of air past the body, effort 75 W\/m²/);
 		expect(reasons).toHaveLength(6);

@@ -1,16 +1,18 @@
 import { personOf } from '$lib/core/conditions/person';
 import { reason } from '$lib/core/document/reasons';
 import type { Client } from '$lib/core/document/types';
-import { holdsWithoutOver } from '$lib/core/judge/findings';
+import { holdsWithoutOver } from '$lib/core/judge/what-helps';
 import type { PlannedPhase } from '$lib/core/kit/planned-day';
-import { clo, shortName, verdictSentence, verdictTag } from '$lib/formats/words';
+import { clo, feltTitle, firstName, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
+import { message } from '$lib/words/message';
+import { measureWords, type Units } from '$lib/words/units';
 import type { Why } from './why.svelte';
 
 /** What the figures of a planned phase stand on, as they are opened. */
 
 /** Why a phase is judged as it is, for this client. */
 export function whyVerdict(phase: PlannedPhase, client: Client): Why {
-	const [first] = client.name.split(' ') as [string];
+	const first = firstName(client.name);
 	const { band } = phase;
 	const without = holdsWithoutOver(phase, personOf(client));
 	return {
@@ -52,7 +54,7 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 					reason('band', [['minutes', phase.cell.minutes, 'min']]),
 					reason('supply', [
 						['worn', phase.resultantClo, 'clo'],
-						['air past the body', phase.cell.airVelocityMs, 'm/s']
+						['airPastTheBody', phase.cell.airVelocityMs, 'm/s']
 					]),
 					reason('effort', [['effort', phase.cell.metabolicWm2, 'W/m²']])
 				]
@@ -61,10 +63,13 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 }
 
 /** Why it feels in a phase as it does. */
-export function whyFelt({ cell }: PlannedPhase): Why {
+export function whyFelt({ cell }: PlannedPhase, units: Units): Why {
 	return {
-		title: `${cell.name}: ${Math.round(cell.airTempC)} °C, feels like ${Math.round(cell.feltTempC)} °C`,
-		sentence: `${Math.round(cell.airVelocityMs * 10) / 10} m/s of air past the body, effort ${Math.round(cell.metabolicWm2)} W/m².`,
+		title: feltTitle(cell, units),
+		sentence: message('why.felt', {
+			air: measureWords({ value: cell.airVelocityMs, unit: 'm/s' }, units),
+			effort: Math.round(cell.metabolicWm2)
+		}),
 		reasons: [
 			cell.reasons.airTempC,
 			cell.reasons.wind,

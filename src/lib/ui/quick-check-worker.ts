@@ -1,4 +1,3 @@
-import { CATALOGUE } from '$lib/core/cloth/catalogue';
 import type { Client, Trip } from '$lib/core/document/types';
 import { quickCheck, type QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
 
@@ -15,8 +14,8 @@ export type QuickCheckReply =
 const SHOW_EVERY_MS = 80;
 
 self.onmessage = ({ data }: MessageEvent<QuickCheckRequest>) => {
-	const type = CATALOGUE.find(({ id }) => id === data.typeId)!;
-	const steps = quickCheck(data.trip, data.client, { type, massG: data.massG, wornOut: data.wornOut });
+	const { typeId, massG, wornOut } = data;
+	const steps = quickCheck(data.trip, data.client, { typeId, massG, wornOut });
 	let shown = 0;
 	for (let step = steps.next(); ; step = steps.next()) {
 		if (step.done) {

@@ -1,5 +1,5 @@
 import { page } from '$app/state';
-import { METRIC, type Units } from '$lib/formats/units';
+import { METRIC, type Units } from '$lib/words/units';
 
 /** Units of whoever reads this page. Reactive: read it inside a derivation. */
 export const readerUnits = (): Units => (page.data as { units?: Units }).units ?? METRIC;

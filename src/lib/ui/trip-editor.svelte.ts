@@ -1,7 +1,7 @@
 import type { Trip } from '$lib/core/document/types';
 import { tripChanges } from '$lib/formats/trip-changes';
 import { merge, same } from '$lib/formats/trip-merge';
-import type { Units } from '$lib/formats/units';
+import type { Units } from '$lib/words/units';
 import { send } from './send';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'no answer' | 'conflict';

@@ -1,5 +1,5 @@
 import { lightAt } from '$lib/core/weather/daylight';
-import { clock, shortDate } from '$lib/formats/words';
+import { clock, shortDate } from '$lib/words/labels';
 import { type Column, timeAt } from './trip-view';
 
 /** The shapes of the trip drawing, from its columns; what is drawn where, in px. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, stageOf } from '../../../tests/fixtures/make';
-import { METRIC } from '../formats/units';
+import { METRIC } from '../words/units';
 import { clockFrom } from './clock-typed';
 import { dayHeads, groundOf, lightParts, phaseLabels, stretchesOf, sunMarks } from './trip-shapes';
 import { columnsOf, stageView, timeAt } from './trip-view';

@@ -1,6 +1,6 @@
 import { effortClass } from '$lib/core/body/effort';
-import { type Units, tempWords, withUnit } from '$lib/formats/units';
-import { KIND_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock, shortDate } from '$lib/formats/words';
+import { KIND_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock, shortDate } from '$lib/words/labels';
+import { type Units, tempWords, withUnit } from '$lib/words/units';
 import type { Column } from './trip-view';
 
 /** How light it is in a phase, in a word. */

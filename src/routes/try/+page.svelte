@@ -2,13 +2,14 @@
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
-	import { CATALOGUE, searchText } from '$lib/core/cloth/catalogue';
+	import { CATALOGUE } from '$lib/core/cloth/catalogue';
+	import { groupName, searchText, typeName } from '$lib/words/garments';
 	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { personOf } from '$lib/core/conditions/person';
 	import { tryIt, type Tried } from '$lib/core/plan/told/try-it';
 	import { FIRST_TRY, TRY_PLACES, triedFrom, tryQuery } from '$lib/formats/try-link';
-	import { tempWords, withUnit } from '$lib/formats/units';
+	import { tempWords, withUnit } from '$lib/words/units';
 	import {
 		PLACE_WORDS,
 		PRECIPITATION_WORDS,
@@ -16,7 +17,7 @@
 		shortName,
 		verdictSentence,
 		verdictTag
-	} from '$lib/formats/words';
+	} from '$lib/words/labels';
 	import BodyStrip from '$lib/ui/BodyStrip.svelte';
 	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
@@ -29,13 +30,13 @@
 
 	const units = $derived(readerUnits());
 	let tried = $state<Tried>(triedFrom(page.url.searchParams));
-	const seen = $derived(tryIt(tried));
+	const seen = $derived(tryIt(tried, typeName));
 	const phases = $derived(seen.planned.phases);
 	/** Short where that is enough to tell things apart. */
-	const times = CATALOGUE.reduce(
-		(count, { name }) => count.set(shortName(name), (count.get(shortName(name)) ?? 0) + 1),
-		new Map<string, number>()
-	);
+	const times = CATALOGUE.reduce((count, { id }) => {
+		const short = shortName(typeName(id));
+		return count.set(short, (count.get(short) ?? 0) + 1);
+	}, new Map<string, number>());
 	const nameOf = (name: string): string => (times.get(shortName(name)) === 1 ? shortName(name) : name);
 	const names = $derived(new Map(seen.client.things.map(({ id, name }) => [id, nameOf(name)])));
 	const GUTTER = 92;
@@ -55,7 +56,7 @@
 	});
 
 	let words = $state('');
-	const groups = CATALOGUE_GROUPS.filter((group) => group !== 'Other things' && group !== 'Sleep');
+	const groups = CATALOGUE_GROUPS.filter((group) => group !== 'other' && group !== 'sleep');
 	const fitting = $derived(
 		CATALOGUE.filter(
 			(type) =>
@@ -189,6 +190,7 @@
 			</div>
 			{#if seen.course.minutes.length > 0}
 				<BodyStrip
+					who="whoever wears this"
 					course={seen.course}
 					{phases}
 					{widths}
@@ -214,8 +216,8 @@
 		>
 	</p>
 	{#each groups as group (group)}
-		<div class="group" role="group" aria-label={group}>
-			<span class="soft small">{group}</span>
+		<div class="group" role="group" aria-label={groupName(group)}>
+			<span class="soft small">{groupName(group)}</span>
 			{#each shown.filter((type) => type.group === group) as type (type.id)}
 				<button
 					class="chip tone-{toneOf({
@@ -223,7 +225,7 @@
 						position: type.properties.positions[1]
 					})}"
 					aria-pressed={tried.typeIds.includes(type.id)}
-					onclick={() => toggle(type.id)}>{nameOf(type.name)}</button
+					onclick={() => toggle(type.id)}>{nameOf(typeName(type.id))}</button
 				>
 			{/each}
 		</div>

@@ -2,7 +2,7 @@ import type { ReasonKind } from '../certainty';
 import { type Coverage, type Part } from '../document/parts';
 import type { Properties } from '../document/types';
 import { CLO_M2KW } from '../units';
-import { FEATURES_OF, HEIGHT_CM, usualVapourResistance, usualWearDays } from './catalogue-features';
+import { usualVapourResistance, usualWearDays } from './catalogue-features';
 import {
 	CATALOGUE_GROUPS,
 	CATALOGUE_ROWS,
@@ -17,57 +17,33 @@ import { localFromWholeBodyClo } from './supply';
 
 export interface CatalogueType {
 	id: string;
-	name: string;
-	/** other words a client may use */
-	words: string;
 	group: CatalogueGroup;
 	inPairs: boolean;
 	properties: Properties;
 	/** where the insulation comes from */
-	insulationSource: { kind: ReasonKind; text: string };
+	insulation: { kind: ReasonKind; from: Insulation };
 }
 
-function insulationOf(warm: Insulation, covers: Coverage): { clo: number; kind: ReasonKind; text: string } {
-	if ('tableClo' in warm) {
-		return {
-			clo: localFromWholeBodyClo(warm.tableClo, bodyCoverage(covers)),
-			kind: 'standard',
-			text: `ISO 7730 Table C.2, ${warm.row} ${warm.tableClo} clo, over the share it covers × 1.35`
-		};
-	}
-	if ('fillGm2' in warm) {
-		const each = CLO_PER_FILL_GM2[warm.fill];
-		return {
-			clo: Math.min(MOST_LOCAL_CLO, each * warm.fillGm2),
-			kind: 'assumption',
-			text: `${warm.fillGm2} g/m² of ${warm.fill} fill × ${each} clo per g/m²`
-		};
-	}
-	if ('localM2kw' in warm) {
-		return {
-			clo: warm.localM2kw / CLO_M2KW,
-			kind: 'assumption',
-			text: `${warm.localM2kw} m²·K/W where it covers: ${warm.why}`
-		};
-	}
-	if ('weaveClo' in warm) {
-		return { clo: warm.weaveClo, kind: 'assumption', text: 'single weave, the air under it' };
-	}
-	return { clo: 0, kind: 'assumption', text: 'adds no warmth' };
+/** Local insulation of a type, clo, and how sure it is. */
+function insulationOf(warm: Insulation, covers: Coverage): { clo: number; kind: ReasonKind } {
+	if ('tableClo' in warm)
+		return { clo: localFromWholeBodyClo(warm.tableClo, bodyCoverage(covers)), kind: 'standard' };
+	if ('fillGm2' in warm)
+		return { clo: Math.min(MOST_LOCAL_CLO, CLO_PER_FILL_GM2[warm.fill] * warm.fillGm2), kind: 'assumption' };
+	if ('localM2kw' in warm) return { clo: warm.localM2kw / CLO_M2KW, kind: 'assumption' };
+	return { clo: 'weaveClo' in warm ? warm.weaveClo : 0, kind: 'assumption' };
 }
 
 /** Room under a thing where its row does not say, steps of girth (our assumption). */
 const USUAL_ROOM = { head: 2, other: 1 } as const;
 
-function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueRow): CatalogueType {
+function typeOf(id: string, group: CatalogueGroup, row: CatalogueRow): CatalogueType {
 	const insulation = insulationOf(row.warm, row.covers);
 	return {
 		id,
-		name,
-		words: row.words ?? '',
 		group,
 		inPairs: row.pairs ?? false,
-		insulationSource: { kind: insulation.kind, text: insulation.text },
+		insulation: { kind: insulation.kind, from: row.warm },
 		properties: {
 			functions: row.does,
 			covers: row.covers,
@@ -77,7 +53,7 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 			waterGrade: row.water ?? 'none',
 			fibre: row.fibre,
 			girthSteps: row.girth ?? 0,
-			roomSteps: row.room ?? USUAL_ROOM[group === 'Head and eyes' ? 'head' : 'other'],
+			roomSteps: row.room ?? USUAL_ROOM[group === 'head' ? 'head' : 'other'],
 			massG: row.massG,
 			packedL: row.litres,
 			size: '',
@@ -86,9 +62,9 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 			lensCategory: row.lens ?? 0,
 			comfortTempC: row.comfortC ?? 20,
 			bagScale: 'comfort',
-			features: [...(FEATURES_OF[id] ?? [])],
+			features: [...(row.features ?? [])],
 			face: 'fresh',
-			heightCm: HEIGHT_CM[id] ?? 0,
+			heightCm: row.height ?? 0,
 			vapourResistance: usualVapourResistance(row.fibre, row.water ?? 'none', row.p),
 			holdsL: row.holds ?? 0,
 			watts: row.watts ?? 0,
@@ -98,7 +74,7 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 				usualWearDays(
 					row.fibre,
 					row.does.includes('skin') && row.at[0] <= 1,
-					group === 'Feet',
+					group === 'feet',
 					id === 'briefs' || id === 'singlet'
 				)
 		}
@@ -107,7 +83,7 @@ function typeOf(id: string, group: CatalogueGroup, name: string, row: CatalogueR
 
 /** Generic types of things, head to toe; no brands. Masses and litres are our assumptions for an adult size M. */
 export const CATALOGUE: readonly CatalogueType[] = CATALOGUE_GROUPS.flatMap((group) =>
-	Object.entries(CATALOGUE_ROWS[group]).map(([id, [name, row]]) => typeOf(id, group, name, row))
+	Object.entries(CATALOGUE_ROWS[group]).map(([id, row]) => typeOf(id, group, row))
 );
 
 const byId = new Map(CATALOGUE.map((type) => [type.id, type]));
@@ -147,10 +123,6 @@ export const WARMEST_TYPE_IDS: readonly string[] = [
 	'sock-heavy',
 	'boot-pac'
 ];
-
-/** Search words of a type, lower case. */
-export const searchText = (type: CatalogueType): string =>
-	`${type.name} ${type.words} ${type.group}`.toLowerCase();
 
 /** Parts that a type covers at least half. */
 export const partsCovered = (covers: Coverage): Part[] =>

@@ -41,19 +41,6 @@ export const PARTS_OF_ROW: Readonly<Record<Row, readonly Part[]>> = {
 	feet: ['feet'],
 	sleep: []
 };
-export const ROW_NAMES: Readonly<Record<Row, string>> = {
-	eyes: 'Eyes',
-	face: 'Face',
-	ears: 'Ears and head',
-	neck: 'Neck',
-	torso: 'Torso',
-	arms: 'Arms',
-	hands: 'Hands',
-	legs: 'Legs',
-	feet: 'Feet',
-	sleep: 'Sleep'
-};
-
 /** Share of each region that a coverage covers, 0…1. */
 export function regionCoverage(covers: Coverage): Record<Region, number> {
 	const result = Object.fromEntries(REGIONS.map((region) => [region, 0])) as Record<Region, number>;

@@ -1,7 +1,7 @@
 import { clamp } from '../argument';
 import { METHOD_MAX_WM2 } from '../body/effort';
 import { SNOW_HOLE_C, UNHEATED_LODGE_WARMER_K } from '../body/night';
-import { reason, type Reason } from '../document/reasons';
+import { reason, type Reason, type ValueName, type ValueRow } from '../document/reasons';
 import { rolledOut } from '../document/sequence';
 import type {
 	BedKind,
@@ -114,7 +114,7 @@ const dawnOf = (daylight: Daylight | null): number =>
 /** Effort of a phase, W/m²: the figure of a pattern is taken down in thin air, a typed one is not. */
 function effortOf(phase: Phase, stage: Stage, altitudeM: number): { effortWm2: number; reason: Reason } {
 	const { effortWm2, guided, kind } = phase;
-	const values: [string, number, string][] = [['effort', effortWm2, 'W/m²']];
+	const values: ValueRow[] = [['effort', effortWm2, 'W/m²']];
 	const ofPattern =
 		guided !== undefined &&
 		effortWm2 === (kind === 'move' ? atPace(guided, stage.pace).effortWm2 : guided.effortWm2);
@@ -126,7 +126,7 @@ function effortOf(phase: Phase, stage: Stage, altitudeM: number): { effortWm2: n
 		};
 	return {
 		effortWm2,
-		reason: reason('effort', [...values, ['guided group', guided.effortWm2, 'W/m²'], ['pace', stage.pace]])
+		reason: reason('effort', [...values, ['guidedGroup', guided.effortWm2, 'W/m²'], ['pace', stage.pace]])
 	};
 }
 
@@ -188,25 +188,24 @@ export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when:
 			: wetBetween([...base.wetSpells, ...weather.wetSpells], startMin, startMin + minutes, airTempC);
 	const effort = effortOf(phase, stage, altitudeM);
 	const dark = phase.marks.includes('dark') || phase.kind === 'sleep';
-	const offset: [string, number, string][] =
-		offsetK === 0 ? [] : [[`${weather.name} against the stage`, offsetK, 'K']];
+	const offset: ValueRow[] = offsetK === 0 ? [] : [['weatherOffset', offsetK, 'K', { of: weather.name }]];
 	const outsideReason = reason(outside.rule, [
-		['low at dawn', base.lowTempC, '°C'],
-		['high in the early afternoon', base.highTempC, '°C'],
-		['they hold at', base.altitudeM, 'm'],
-		['this phase', altitudeM, 'm'],
+		['lowAtDawn', base.lowTempC, '°C'],
+		['highInTheEarlyAfternoon', base.highTempC, '°C'],
+		['theyHoldAt', base.altitudeM, 'm'],
+		['thisPhase', altitudeM, 'm'],
 		['lapse', base.lapseKPerKm, 'K per 1000 m'],
 		['time', Math.round(atMin) % 1440, 'o’clock'],
-		...base.heights.map((h): [string, string, string?] => [
-			`forecast at ${h.altitudeM} m`,
-			`${h.lowTempC} to ${h.highTempC} °C`
+		...base.heights.flatMap(({ altitudeM: of, lowTempC, highTempC }): ValueRow[] => [
+			['forecastLow', lowTempC, '°C', { of }],
+			['forecastHigh', highTempC, '°C', { of }]
 		]),
 		...(base.inversion && outside.rule === 'inversion'
-			? ([['top of the cold pool', base.inversion.topM, 'm']] as [string, number, string][])
+			? ([['topOfTheColdPool', base.inversion.topM, 'm']] as ValueRow[])
 			: []),
 		...offset,
-		['low is', originWords(stage, 'lowTempC')],
-		['high is', originWords(stage, 'highTempC')]
+		originOf('lowIs', stage, 'lowTempC'),
+		originOf('highIs', stage, 'highTempC')
 	]);
 	return {
 		place,
@@ -240,34 +239,29 @@ export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when:
 			wind: heated
 				? reason('heated')
 				: reason('bodyWind', [
-						['wind at 10 m', wind10mKmh, 'km/h'],
+						['windAt10M', wind10mKmh, 'km/h'],
 						...(weather.windFactor === 1
 							? []
-							: ([[`${weather.name} against the stage`, weather.windFactor, 'times']] as [
-									string,
-									number,
-									string
-								][])),
+							: ([['weatherFactor', weather.windFactor, 'times', { of: weather.name }]] as ValueRow[])),
 						['place', place],
-						['own speed', phase.ownSpeedKmh, 'km/h'],
-						['past the body', airVelocityMs, 'm/s'],
-						[
-							'wind is',
-							typed.wind10mKmh === undefined ? originWords(stage, 'wind10mKmh') : 'typed for this phase'
-						]
+						['ownSpeed', phase.ownSpeedKmh, 'km/h'],
+						['pastTheBody', airVelocityMs, 'm/s'],
+						typed.wind10mKmh === undefined
+							? originOf('windIs', stage, 'wind10mKmh')
+							: ['windIs', 'typed for this phase']
 					]),
 			feltTempC: reason('windChill', [
 				['air', airTempC, '°C'],
-				['past the body', airVelocityMs, 'm/s']
+				['pastTheBody', airVelocityMs, 'm/s']
 			]),
 			altitude:
 				phase.altitudeM === null
 					? reason('along', [
 							['start', stage.route.startM, 'm'],
-							['high point', stage.route.highM, 'm'],
-							['low point', stage.route.lowM, 'm'],
+							['highPoint', stage.route.highM, 'm'],
+							['lowPoint', stage.route.lowM, 'm'],
 							['bed', stage.route.bedM, 'm'],
-							['this phase', altitudeM, 'm']
+							['thisPhase', altitudeM, 'm']
 						])
 					: reason('typed', [['height', altitudeM, 'm']]),
 			effort: effort.reason,
@@ -275,27 +269,18 @@ export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when:
 				? reason('typed', [['falls', typed.precipitation]])
 				: reason('wetHours', [
 						['falls', wet.kind],
-						['minutes of this phase', wet.minutes, 'min'],
-						['as ordinary rain', wet.rainMinutes, 'min'],
-						['rain is', originWords(stage, 'wetSpells')]
+						['minutesOfThisPhase', wet.minutes, 'min'],
+						['asOrdinaryRain', wet.rainMinutes, 'min'],
+						originOf('rainIs', stage, 'wetSpells')
 					])
 		}
 	};
 }
 
-/** Where a figure of the stage came from, in words. */
-export function originWords(stage: Stage, field: keyof Stage['base']): string {
-	const origin = stage.origins[field];
-	if (!origin || origin.from === 'typed') return 'typed';
-	const words = {
-		usual: 'the usual',
-		forecast: 'a forecast',
-		file: 'from a file',
-		touch: 'touched by hand',
-		copied: 'copied',
-		default: 'a starting value'
-	}[origin.from];
-	return origin.note ? `${words}: ${origin.note}` : words;
+/** Where a figure of the stage came from. */
+function originOf(name: ValueName, stage: Stage, field: keyof Stage['base']): ValueRow {
+	const { from, note } = stage.origins[field] ?? { from: 'typed', note: '' };
+	return note && from !== 'typed' ? [name, from, undefined, { of: note }] : [name, from];
 }
 
 /**

@@ -13,6 +13,8 @@ export const COVER_FELT_C = -10;
 export const HIGH_LIGHT_M = 4500;
 
 const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
+/** Lived through awake: neither a night nor a what-if. */
+export const isAwake = ({ kind }: Pick<Cell, 'kind'>): boolean => kind !== 'what-if' && kind !== 'sleep';
 /** Outdoors and awake. */
 export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
 

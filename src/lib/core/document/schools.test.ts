@@ -8,6 +8,7 @@ import {
 	stageOf,
 	tripOf
 } from '../../../../tests/fixtures/make';
+import { choiceWords, schoolWhy } from '../../words/schools';
 import { mostCounts } from '../kit/counting';
 import { type PlannedStage } from '../kit/planned-day';
 import { schooled } from '../plan/day-report';
@@ -53,7 +54,7 @@ const seen = ({ phases, findings }: PlannedStage): string =>
 			verdict,
 			coverage.map(({ state }) => state)
 		]),
-		findings.map(({ message }) => message)
+		findings.map(({ code, phases: found, thingIds, values }) => [code, found, thingIds, values])
 	]);
 
 const COLD: BaseRow = { airTempC: -6 };
@@ -90,13 +91,16 @@ describe('schools', () => {
 	it('have a default each, that changes nothing when it is chosen', () => {
 		for (const id of SCHOOL_IDS) {
 			expect(choicesOf(id).length).toBeGreaterThanOrEqual(2);
-			expect(SCHOOLS[id].why).toMatch(/\.$/);
+			expect(SCHOOLS[id]).toBe(choicesOf(id));
+			expect(schoolWhy(id)).toMatch(/\.$/);
+			for (const choice of choicesOf(id)) expect(choiceWords(id, choice)).not.toBe('');
 		}
 		expect(seen(planned(day(COLD), OUR_SCHOOLS))).toBe(seen(planned(day(COLD), {})));
 	});
 	it('have a case for every choice that a preference serves', () => {
 		const tried = new Set(SEEN.map(([id, choice]) => `${id} ${choice}`));
-		for (const { school, choice } of SCHOOL_REQUIREMENTS) expect(tried).toContain(`${school} ${choice}`);
+		for (const { madeBy } of SCHOOL_REQUIREMENTS)
+			expect(tried).toContain(`${madeBy.school} ${madeBy.choice}`);
 	});
 	it('of the client go before the trip’s, before the house’s, before ours', () => {
 		expect(

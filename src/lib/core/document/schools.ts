@@ -1,111 +1,34 @@
-/** Where practitioners disagree: the main schools, our default, and why. Adding a school is adding a row, and a test. */
-interface SchoolRow {
-	question: string;
-	/** the first one is our default */
-	choices: Readonly<Record<string, string>>;
-	why: string;
-}
-
+/**
+ * Where practitioners disagree: the main schools; the first choice is our default. Adding a school is adding a row, its
+ * words, and a test.
+ */
 export const SCHOOLS = {
-	skinFibre: {
-		question: 'Fibre next to the skin',
-		choices: { 'by stage': 'what the stage asks for', wool: 'wool', synthetic: 'synthetic' },
-		why: 'Much sweat and stops want what dries fast, many days with little washing want wool; fire wants wool.'
-	},
-	fill: {
-		question: 'Fill of warm layers',
-		choices: { 'by wetness': 'by wetness', synthetic: 'synthetic only', down: 'down where there is some' },
-		why: 'Dry and cold either serves; wet between −5 and +10 °C synthetic, unless a waterproof goes over it.'
-	},
-	socks: {
-		question: 'Socks',
-		choices: { one: 'one pair', liner: 'liner and sock' },
-		why: 'Two are never warmer by themselves; room and blisters may say otherwise.'
-	},
-	cotton: {
-		question: 'Cotton',
-		choices: { judged: 'judged by where, how wet and how long', never: 'never' },
-		why: 'Next to the skin it is a danger in the cold; tight or waxed outermost it serves.'
-	},
-	midZip: {
-		question: 'Zip of the mid layer',
-		choices: {
-			any: 'as it comes',
-			full: 'full, where effort changes',
-			none: 'none, nothing under the harness'
-		},
-		why: 'A full zip vents; who has one wears it, and nobody buys one for that alone.'
-	},
-	start: {
-		question: 'Start of the day',
-		choices: { cool: 'slightly cool', 'warm and shed': 'warm, and shed after the first rise' },
-		why: 'What is sweated in the first half hour is paid for at the first stop.'
-	},
-	insulation: {
-		question: 'Insulation',
-		choices: { over: 'over everything, for stops', under: 'under the shell' },
-		why: 'Over everything it goes on in a moment; under the shell it serves in long cold wind.'
-	},
-	rainLegs: {
-		question: 'Rain legs',
-		choices: {
-			'by wetness': 'by wetness, time and effort',
-			always: 'always',
-			'accepted wet': 'wet legs are accepted on the move'
-		},
-		why: 'Accepted wet needs trousers that dry, a dry change and no long stop.'
-	},
-	shell: {
-		question: 'The shell',
-		choices: { carried: 'carried until wind or wet says so', worn: 'worn' },
-		why: 'A membrane that is worn in the dry keeps the sweat in.'
-	},
-	weight: {
-		question: 'Weight or durability',
-		choices: { 'by terrain': 'by terrain', light: 'light', tough: 'tough' },
-		why: 'Off the path and far from help cloth must last; elsewhere every gram is carried.'
-	},
-	lodgeFeet: {
-		question: 'Feet on a walk from house to house',
-		choices: { either: 'what the client has', boot: 'light boot', 'low shoe': 'low waterproof shoe' },
-		why: 'A boot with snow, load or weak ankles; else the client’s own.'
-	},
-	washing: {
-		question: 'Many clothes or washing',
-		choices: { solved: 'worked out from wear, washing and drying', 'many clothes': 'no washing on the way' },
-		why: 'What can be washed and is dry by morning need not be carried twice.'
-	},
-	wetSocks: {
-		question: 'Wet socks',
-		choices: {
-			'keep one dry': 'wear the wet pair, keep one dry',
-			'change at midday': 'change to dry at midday'
-		},
-		why: 'One dry pair for the night is what matters; more wet days in the cold are the danger.'
-	},
-	electric: {
-		question: 'Electric heat',
-		choices: { allowed: 'allowed, judged with the heat off', no: 'not used' },
-		why: 'It is comfort: the verdict is made with the heat off.'
-	},
-	ears: {
-		question: 'Ears',
-		choices: { covered: 'covered in the cold', free: 'free to hear' },
-		why: 'Cover is advised from −10 °C felt; who must hear leaves them free until skin can freeze.'
-	}
-} as const satisfies Record<string, SchoolRow>;
+	skinFibre: ['by stage', 'wool', 'synthetic'],
+	fill: ['by wetness', 'synthetic', 'down'],
+	socks: ['one', 'liner'],
+	cotton: ['judged', 'never'],
+	midZip: ['any', 'full', 'none'],
+	start: ['cool', 'warm and shed'],
+	insulation: ['over', 'under'],
+	rainLegs: ['by wetness', 'always', 'accepted wet'],
+	shell: ['carried', 'worn'],
+	weight: ['by terrain', 'light', 'tough'],
+	lodgeFeet: ['either', 'boot', 'low shoe'],
+	washing: ['solved', 'many clothes'],
+	wetSocks: ['keep one dry', 'change at midday'],
+	electric: ['allowed', 'no'],
+	ears: ['covered', 'free']
+} as const satisfies Record<string, readonly string[]>;
 
 export type SchoolId = keyof typeof SCHOOLS;
 export const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
-type ChoiceOf<K extends SchoolId> = keyof (typeof SCHOOLS)[K]['choices'];
+type ChoiceOf<K extends SchoolId> = (typeof SCHOOLS)[K][number];
 /** A choice in every school. */
 export type Schools = { [K in SchoolId]: ChoiceOf<K> };
 /** Choices that somebody made; the others are inherited. */
 export type SomeSchools = Partial<Schools>;
 
-export const choicesOf = (id: SchoolId): string[] => Object.keys(SCHOOLS[id].choices);
-export const choiceWords = (id: SchoolId, choice: string): string =>
-	(SCHOOLS[id].choices as Readonly<Record<string, string>>)[choice] ?? choice;
+export const choicesOf = (id: SchoolId): readonly string[] => SCHOOLS[id];
 
 export const OUR_SCHOOLS = Object.fromEntries(SCHOOL_IDS.map((id) => [id, choicesOf(id)[0]])) as Schools;
 

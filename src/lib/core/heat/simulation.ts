@@ -242,9 +242,9 @@ export function simulateDay(phases: readonly WornPhase[], { holdWhm2, atHand }: 
 						reason('simulatedDay', [
 							['skin', body.skinTempC, '°C'],
 							['core', body.coreTempC, '°C'],
-							['wettedness of the skin', body.wettedness],
-							['layers next to the skin, of what they hold', Math.round(soaked * 100), '%'],
-							['heat missing since the morning', debtWhm2, 'Wh/m²']
+							['wettednessOfTheSkin', body.wettedness],
+							['soakedShare', Math.round(soaked * 100), '%'],
+							['heatMissingSinceTheMorning', debtWhm2, 'Wh/m²']
 						]),
 						...(trouble === 'soaked' ? [reason('sweatStore')] : [])
 					]

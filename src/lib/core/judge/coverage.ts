@@ -66,7 +66,7 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 					lens === null
 						? reason('mild')
 						: reason('eyes', [
-								['lens category at least', lens],
+								['lensCategoryAtLeast', lens],
 								['altitude', cell.altitudeM, 'm']
 							])
 			};
@@ -78,7 +78,7 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 				{ minutes: cell.minutes, inDebt: false }
 			]);
 			const why = reason('fingers', [
-				['bare fingers would fall to', bare.lowestC, '°C'],
+				['bareFingersWouldFallTo', bare.lowestC, '°C'],
 				['felt', cell.feltTempC, '°C']
 			]);
 			return { needed: bare.verdict === 'short' || cell.feltTempC <= COVER_FELT_C, covered, reason: why };

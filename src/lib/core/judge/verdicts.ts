@@ -12,7 +12,7 @@ import { acceptsWetLegs, isWetThrough } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import { BEFORE_STOP_MINUTES, overheatWeight, stopsSoonAfter } from '../conditions/stops';
 import { type Row } from '../document/parts';
-import { reason, type Reason } from '../document/reasons';
+import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
 import { type Band, bandOf } from '../heat/debt';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
@@ -43,12 +43,12 @@ export interface PhaseVerdict {
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
 
 const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
-	const { properties, name } = catalogueType(id);
+	const { properties } = catalogueType(id);
 	return {
 		...properties,
 		thingId: id,
 		typeId: id,
-		name,
+		name: id,
 		quantity: 1,
 		state: 'assumed',
 		regions: regionCoverage(properties.covers),
@@ -63,7 +63,7 @@ const WARMEST_OUTFIT: Outfit = warmestCloths
 
 /** Best comfort temperature that any bag of the catalogue has, °C. */
 const WARMEST_BAG_C = Math.min(
-	...CATALOGUE.filter((t) => t.group === 'Sleep').map((t) => t.properties.comfortTempC)
+	...CATALOGUE.filter((t) => t.group === 'sleep').map((t) => t.properties.comfortTempC)
 );
 
 /** Whether a cell lies outside what the method covers. */
@@ -103,9 +103,9 @@ function warmVerdict(
 	const limitClo = air.tooWarmAboveClo + person.offsetClo;
 	const tooMuchClo = Math.max(0, clo - limitClo);
 	if (countedOverheat(tooMuchClo * cell.minutes * overheatWeight(cell, soon, person)) === 0) return null;
-	const values: [string, number, string][] = [
+	const values: ValueRow[] = [
 		['worn', clo, 'clo'],
-		['too warm above', Math.max(0, limitClo), 'clo'],
+		['tooWarmAbove', Math.max(0, limitClo), 'clo'],
 		['air', cell.airTempC, '°C'],
 		['effort', cell.metabolicWm2, 'W/m²']
 	];
@@ -116,7 +116,7 @@ function warmVerdict(
 			isWarmSide(cell)
 				? reason('wettedness', [
 						...values,
-						['comfortable wettedness', comfortableWettedness(cell.metabolicWm2)]
+						['comfortableWettedness', comfortableWettedness(cell.metabolicWm2)]
 					])
 				: reason('warm', values),
 			...(isWarmSide(cell) && limitClo < LEAST_CLOTHES_CLO ? [reason('tooHotForAll')] : []),
@@ -148,29 +148,21 @@ function bodyVerdict(
 							['worn', clo, 'clo'],
 							...(air.tooWarmAboveClo === Infinity
 								? []
-								: ([['too warm above', air.tooWarmAboveClo + person.offsetClo, 'clo']] as [
-										string,
-										number,
-										string
-									][]))
+								: ([['tooWarmAbove', air.tooWarmAboveClo + person.offsetClo, 'clo']] as ValueRow[]))
 						])
 					]
 				};
 	}
 	const ledger: Reason[] = [
 		reason('debt', [
-			['debt at the start', startWhm2, 'Wh/m²'],
-			['peak in this phase', course.peakWhm2, 'Wh/m²'],
-			['comfortable up to', rightWhm2, 'Wh/m²'],
-			['holds up to', holdWhm2, 'Wh/m²'],
-			['loss at neutral skin', course.loss.neutralWm2, 'W/m²'],
-			['loss at cool skin', course.loss.minimalWm2, 'W/m²'],
+			['debtAtTheStart', startWhm2, 'Wh/m²'],
+			['peakInThisPhase', course.peakWhm2, 'Wh/m²'],
+			['comfortableUpTo', rightWhm2, 'Wh/m²'],
+			['holdsUpTo', holdWhm2, 'Wh/m²'],
+			['lossAtNeutralSkin', course.loss.neutralWm2, 'W/m²'],
+			['lossAtCoolSkin', course.loss.minimalWm2, 'W/m²'],
 			...(course.loss.neutralWm2 > 0
-				? ([['the standard’s own limit from zero (40 Wh/m²)', (40 / course.loss.neutralWm2) * 60, 'min']] as [
-						string,
-						number,
-						string
-					][])
+				? ([['standardLimit', (40 / course.loss.neutralWm2) * 60, 'min']] as ValueRow[])
 				: [])
 		]),
 		...(person.careful ? [reason('careful')] : []),
@@ -181,8 +173,8 @@ function bodyVerdict(
 		const band = bandOf(air.balance, 0, cell.minutes, person.marks, person.offsetClo);
 		if (band.holdClo > most) {
 			const values = reason('nothingSuffices', [
-				['would be needed', band.holdClo, 'clo'],
-				['the most there is', most, 'clo']
+				['wouldBeNeeded', band.holdClo, 'clo'],
+				['theMostThereIs', most, 'clo']
 			]);
 			return { ...base, verdict: 'nothing suffices', reasons: [values, ...ledger] };
 		}
@@ -204,11 +196,11 @@ function localCandidate(
 ): Candidate | null {
 	if (course.verdict === 'right') return null;
 	const why = reason(row === 'hands' ? 'fingers' : 'toes', [
-		['at the start', startC, '°C'],
+		['atTheStart', startC, '°C'],
 		['lowest', course.lowestC, '°C'],
-		['settles at', course.settledC, '°C'],
+		['settlesAt', course.settledC, '°C'],
 		['air', cell.airTempC, '°C'],
-		['insulation with its air layer', totalM2kw, 'm²·K/W']
+		['totalInsulation', totalM2kw, 'm²·K/W']
 	]);
 	const hopeless = course.verdict === 'short' && most.verdict === 'short';
 	return {
@@ -285,11 +277,7 @@ function judgeCell(
 						verdict: 'wet through',
 						limitedBy: part === 'torso' ? 'torso' : 'legs',
 						holdsMinutes: null,
-						reasons: [
-							reason('rain', [
-								['rain gathered by the end of this phase, as ordinary rain', cell.rainMinutes, 'min']
-							])
-						]
+						reasons: [reason('rain', [['rainGathered', cell.rainMinutes, 'min']])]
 					}
 				: null
 		)
@@ -330,8 +318,8 @@ function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked:
 		.filter(({ bagScale }) => bagScale === 'comfort')
 		.sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
 	const isUnclear = !bag && bags.length > 0;
-	const values: [string, number, string?][] = [['coldest air at the sleeper', cell.airTempC, '°C']];
-	if (bag) values.push(['comfort of the bag', bag.comfortTempC, '°C']);
+	const values: ValueRow[] = [['coldestAirAtTheSleeper', cell.airTempC, '°C']];
+	if (bag) values.push(['comfortOfTheBag', bag.comfortTempC, '°C']);
 	const verdict: Verdict = cell.heated
 		? 'right'
 		: !bag

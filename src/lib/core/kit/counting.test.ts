@@ -87,7 +87,7 @@ describe('counts of a trip', () => {
 		const planned = planDocument(documentOf(stages), client);
 		const list = listOf(client, planned, stages);
 		expect(list.counts.find(({ kind }) => kind === 'socks')).toMatchObject({ needed: 2, has: 1 });
-		expect(list.groups.at(-1)).toMatchObject({ group: 'Other things', lines: [{ name: 'Head torch' }] });
+		expect(list.groups.at(-1)).toMatchObject({ group: 'other', lines: [{ name: 'Head torch' }] });
 		expect(mostCounts(stages, planned, client)).toEqual(countsOf(stages, planned, client));
 	});
 });

@@ -1,7 +1,7 @@
 import { clamp } from '../argument';
 import { type Cloth, covers, wearableThings } from '../cloth/things';
 import type { Row } from '../document/parts';
-import { reason, type Reason } from '../document/reasons';
+import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
 import type { Bed, Client, Stage } from '../document/types';
 import { answeredRows } from '../judge/wearer';
@@ -11,8 +11,6 @@ import type { PlannedStage } from './planned-day';
 /** How many of a kind a trip asks for, against what a client has. */
 export interface Count {
 	kind: CountKind;
-	/** in a guide's words, for as many as are needed */
-	words: string;
 	needed: number;
 	/** how many the client has or is taken to have; null when nobody has asked */
 	has: number | null;
@@ -30,19 +28,6 @@ export const COUNT_KINDS = [
 	'boot warmers'
 ] as const;
 export type CountKind = (typeof COUNT_KINDS)[number];
-
-/** One of a kind, and several. */
-const KIND_WORDS: Readonly<Record<CountKind, readonly [one: string, many: string]>> = {
-	tops: ['top next to the skin', 'tops next to the skin'],
-	underwear: ['pair of underpants', 'pairs of underpants'],
-	bottoms: ['pair of long underpants', 'pairs of long underpants'],
-	socks: ['pair of socks', 'pairs of socks'],
-	gloves: ['pair of gloves', 'pairs of gloves'],
-	shades: ['pair of dark glasses or goggles', 'pairs of dark glasses or goggles'],
-	'torch batteries': ['spare set of batteries for the torch', 'spare sets of batteries for the torch'],
-	'power banks': ['power bank', 'power banks'],
-	'boot warmers': ['pair of foot warmers to dry the boots', 'pairs of foot warmers to dry the boots']
-};
 
 /** Watts that a head torch draws on the middle setting (our assumption). */
 const TORCH_W = 1;
@@ -140,7 +125,7 @@ export function countsOf(
 	);
 	const totalOf = (cloths: readonly Cloth[]): number =>
 		cloths.reduce((sum, { quantity }) => sum + quantity, 0);
-	const counts: Omit<Count, 'words'>[] = [];
+	const counts: Count[] = [];
 
 	for (const { kind, row, test } of WORN_KINDS) {
 		const own = kit.filter(test);
@@ -174,11 +159,11 @@ export function countsOf(
 			has: known(answered, row, totalOf(own)),
 			reasons: [
 				reason('wears', [
-					['days of wear', wornDays],
-					['days before a wash', wearDays],
-					['nights with washing that dries', days.filter(({ washed }) => washed).length],
-					['kept dry for the night', Math.max(kept, wet)],
-					...(midday > 0 ? ([['dry at midday', midday]] as [string, number][]) : [])
+					['daysOfWear', wornDays],
+					['daysBeforeAWash', wearDays],
+					['nightsWithWashingThatDries', days.filter(({ washed }) => washed).length],
+					['keptDryForTheNight', Math.max(kept, wet)],
+					...(midday > 0 ? ([['dryAtMidday', midday]] as ValueRow[]) : [])
 				]),
 				...(midday > 0 || !washes ? [reason('school')] : [])
 			]
@@ -192,7 +177,7 @@ export function countsOf(
 			kind: 'gloves',
 			needed: 2,
 			has: known(answered, 'hands', totalOf(gloves)),
-			reasons: [reason('spareGloves', [['coldest felt', coldestFelt, '°C']])]
+			reasons: [reason('spareGloves', [['coldestFelt', coldestFelt, '°C']])]
 		});
 	}
 	const bright = outdoors.some(
@@ -226,9 +211,9 @@ export function countsOf(
 				has: gear('batteries-spare'),
 				reasons: [
 					reason('batteries', [
-						['hours in the dark', darkHours, 'h'],
-						['one set, warm', torch.energyWh, 'Wh'],
-						['left in the cold', Math.round(share * 100), '%']
+						['hoursInTheDark', darkHours, 'h'],
+						['oneSetWarm', torch.energyWh, 'Wh'],
+						['leftInTheCold', Math.round(share * 100), '%']
 					])
 				]
 			});
@@ -242,10 +227,10 @@ export function countsOf(
 			has: gear('power-bank'),
 			reasons: [
 				reason('batteries', [
-					['nights without a socket', awayDays],
-					['phone and camera', DEVICES_WH_PER_DAY, 'Wh a day'],
-					['one bank, warm', bank.energyWh, 'Wh'],
-					['left in the cold', Math.round(share * 100), '%']
+					['nightsWithoutASocket', awayDays],
+					['phoneAndCamera', DEVICES_WH_PER_DAY, 'Wh a day'],
+					['oneBankWarm', bank.energyWh, 'Wh'],
+					['leftInTheCold', Math.round(share * 100), '%']
 				])
 			]
 		});
@@ -255,9 +240,9 @@ export function countsOf(
 			kind: 'boot warmers',
 			needed: dampNights,
 			has: gear('warmers-foot'),
-			reasons: [reason('bootWarmers', [['nights in which nothing dries', dampNights]])]
+			reasons: [reason('bootWarmers', [['nightsInWhichNothingDries', dampNights]])]
 		});
-	return counts.map((count) => ({ ...count, words: KIND_WORDS[count.kind][count.needed === 1 ? 0 : 1] }));
+	return counts;
 }
 
 /** The most that any weather of the trip asks for. */

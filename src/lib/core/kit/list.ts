@@ -36,7 +36,7 @@ export function listOf(
 ): ClothingList {
 	const lines = client.things.flatMap((thing): ListLine[] => {
 		const isGear =
-			catalogueType(thing.typeId).group === 'Other things' &&
+			catalogueType(thing.typeId).group === 'other' &&
 			(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
 			(thing.quantity.value ?? 0) > 0;
 		const stages = planned.filter(({ takenIds }) => isGear || takenIds.includes(thing.id));
@@ -61,9 +61,11 @@ export function listOf(
 	const once = planned
 		.flatMap(({ findings }) => findings)
 		.filter((finding) => {
-			// The same phase on another day is the same thing to solve: what is short there comes before the first colon but one.
-			const phase = finding.code.startsWith('short') ? finding.message.split(': ').slice(0, -1).join() : '';
-			const key = `${finding.code} ${finding.part ?? ''} ${phase} ${finding.thingIds.join()}`;
+			// The same phase on another day is the same thing to solve.
+			const phase = finding.code.startsWith('short') ? (finding.phases[0]?.name ?? '') : '';
+			const about = typeof finding.values.about === 'string' ? finding.values.about : '';
+			const gear = typeof finding.values.gear === 'string' ? finding.values.gear : '';
+			const key = JSON.stringify([finding.code, finding.part, about, gear, phase, finding.thingIds]);
 			return !seen.has(key) && seen.add(key);
 		});
 	return {

@@ -2,9 +2,16 @@ import type { Cloth } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
-import type { JudgedPhase } from '../judge/finding';
+import { WET_FROM, type Wetness } from '../heat/wetness';
+import { at, type JudgedPhase, type StageFacts } from '../judge/finding';
 import { ROOFED } from '../weather/wind';
-import { WET_FROM, type Wetness } from './overnight';
+
+/** Where a thing rides. */
+export type Where = 'pocket' | 'top' | 'pack' | 'base';
+export interface CarriedThing {
+	thingId: string;
+	where: Where;
+}
 
 /** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
 export const WATER_AND_FOOD: Readonly<Record<'litres' | 'massG', number>> = { litres: 2.5, massG: 2200 };
@@ -73,8 +80,8 @@ export function packOf(
 
 /** The phase in which the pack is too small, if there is one: the fullest, which is mostly the warmest. */
 export function packTooSmall(
+	facts: Pick<StageFacts, 'client' | 'weather'>,
 	phases: readonly (JudgedPhase & { pack: Pack })[],
-	weather: string,
 	groupLoadL = 0
 ): Finding[] {
 	const full = phases
@@ -89,25 +96,21 @@ export function packTooSmall(
 		{
 			code: 'pack-too-small',
 			severity: 'warning',
-			weather,
-			stageId: full.cell.stageId,
-			phaseId: full.cell.phaseId,
+			...at(facts, full),
 			part: 'pack',
 			thingIds: [bag!.thingId],
-			message: `${full.cell.name}: ${Math.ceil(litres)} litres to carry, and ${bag!.name} holds ${bag!.holdsL}. The warmest phase is the fullest pack.`,
+			values: {
+				litres: { value: Math.ceil(litres), unit: 'l' },
+				holds: { value: bag!.holdsL, unit: 'l' }
+			},
 			reasons: [
 				reason('pack', [
-					['clothes and things', litres - WATER_AND_FOOD.litres - groupLoadL, 'l'],
-					['of the group’s load', groupLoadL, 'l'],
-					['water and food', WATER_AND_FOOD.litres, 'l'],
-					['the bag holds', bag!.holdsL, 'l']
+					['clothesAndThings', litres - WATER_AND_FOOD.litres - groupLoadL, 'l'],
+					['ofTheGroupsLoad', groupLoadL, 'l'],
+					['waterAndFood', WATER_AND_FOOD.litres, 'l'],
+					['theBagHolds', bag!.holdsL, 'l']
 				])
 			]
 		}
 	];
-}
-export type Where = 'pocket' | 'top' | 'pack' | 'base';
-export interface CarriedThing {
-	thingId: string;
-	where: Where;
 }

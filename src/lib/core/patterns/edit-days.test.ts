@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { stageOf } from '../../../../tests/fixtures/make';
+import { copyName } from '../../words/days';
 import { phasesIn } from '../document/sequence';
 import { skiTour } from './days/ski-tour';
 import {
@@ -45,14 +46,14 @@ describe('dates', () => {
 
 describe('days of a trip', () => {
 	it('go on where the one before slept, in the same air', () => {
-		const next = nextStage('next', first, 2, '2027-01-01');
+		const next = nextStage({ id: 'next', name: 'Day 2' }, first, '2027-01-01');
 		expect(next).toMatchObject({ id: 'next', name: 'Day 2', date: '2027-01-24', sequence: [] });
 		expect(next.route.startM).toBe(1200);
 		expect(next.base).toEqual(first.base);
 		expect(next.base).not.toBe(first.base);
 	});
 	it('begin at home, with starting values that say so', () => {
-		const next = nextStage('next', undefined, 1, '2027-01-01', 450);
+		const next = nextStage({ id: 'next', name: 'Day 1' }, undefined, '2027-01-01', 450);
 		expect(next).toMatchObject({
 			date: '2027-01-01',
 			route: { startM: 450, bedM: 450 },
@@ -63,7 +64,7 @@ describe('days of a trip', () => {
 	it('are copied with ids of their own, a day later, the foul-weather variant too', () => {
 		const bed = { kind: 'tent', washing: false, drying: 'nothing' } as const;
 		const day = { ...first, foul: { name: 'Foul', sequence: first.sequence, bed } };
-		const copy = copyOfStage(day, newId);
+		const copy = copyOfStage(day, copyName(day.name), newId);
 		expect(copy).toMatchObject({ name: 'Stage, again', date: '2027-01-24', base: first.base });
 		const ids = [copy.id, copy.sequence[0]!.id, copy.foul!.sequence[0]!.id];
 		expect(new Set([...ids, first.id, first.sequence[0]!.id]).size).toBe(5);
@@ -73,7 +74,7 @@ describe('days of a trip', () => {
 		['Over the pass', 'Over the pass, again'],
 		['Over the pass, again', 'Over the pass, again']
 	])('named %s are copied as %s', (name, copied) => {
-		expect(copyOfStage({ ...first, name }, newId).name).toBe(copied);
+		expect(copyOfStage({ ...first, name }, copyName(name), newId).name).toBe(copied);
 	});
 	it('keep the dates of their places when they change places', () => {
 		const second = { ...first, id: 'second', date: '2027-01-24' };

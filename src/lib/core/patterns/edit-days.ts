@@ -20,16 +20,15 @@ export const daysBetween = (from: string, to: string): number =>
  * @param homeM height at which a trip without days begins, m
  */
 export function nextStage(
-	id: string,
+	{ id, name }: Pick<Stage, 'id' | 'name'>,
 	before: Stage | undefined,
-	number: number,
 	today: string,
 	homeM = 1000
 ): Stage {
 	const bedM = before?.route.bedM ?? homeM;
 	return {
 		id,
-		name: `Day ${number}`,
+		name,
 		date: before ? daysLater(before.date, 1) : today,
 		startMin: before?.startMin ?? 8 * 60,
 		base: before
@@ -65,17 +64,11 @@ export function nextStage(
 	};
 }
 
-/** "Day 3" becomes "Day 4", any other name says that it is done again. */
-function nameOfCopy(name: string): string {
-	const number = /^Day (\d+)$/.exec(name)?.[1];
-	return number ? `Day ${Number(number) + 1}` : `${name.replace(/, again$/, '').slice(0, 113)}, again`;
-}
-
 /** A copy of a day with ids of its own, a day later. */
-export const copyOfStage = (stage: Stage, newId: () => string): Stage => ({
+export const copyOfStage = (stage: Stage, name: string, newId: () => string): Stage => ({
 	...structuredClone(stage),
 	id: newId(),
-	name: nameOfCopy(stage.name),
+	name,
 	date: daysLater(stage.date, 1),
 	sequence: withNewIds(stage.sequence, newId),
 	foul: stage.foul && { ...structuredClone(stage.foul), sequence: withNewIds(stage.foul.sequence, newId) }

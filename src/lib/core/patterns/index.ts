@@ -40,15 +40,15 @@ export const PATTERNS: readonly Pattern[] = [
 
 /** What every trip may also have, to be added to any day. */
 export const EXTRAS: readonly PatternPhase[] = [
-	['Dressing indoors', 'indoors', 20, 95, 'in', 0],
-	['Heated transport', 'ride', 30, 65, 'in', 0],
-	['Fiddly repair', 'stop', 10, 95, 'lee', 1, { marks: ['fiddly'] }],
-	['Relief stop', 'stop', 5, 80, 'lee', 1],
-	['Climb', 'move', 60, 280, 'slope', 0.5],
-	['Walk', 'move', 60, 190, 'slope', 1.5],
-	['Rest', 'stop', 20, 75, 'lee', 1],
-	['Wait', 'stop', 20, 80, 'slope', 2],
-	['Evening', 'indoors', 180, 70, 'bed', 3],
-	['Night', 'sleep', 540, 45, 'bed', 3],
-	['What if: somebody is hurt, wait', 'what-if', 120, 75, 'slope', 1]
+	['dressing-indoors', 'indoors', 20, 95, 'in', 0],
+	['heated-transport', 'ride', 30, 65, 'in', 0],
+	['fiddly-repair', 'stop', 10, 95, 'lee', 1, { marks: ['fiddly'] }],
+	['relief-stop', 'stop', 5, 80, 'lee', 1],
+	['climb', 'move', 60, 280, 'slope', 0.5],
+	['walk', 'move', 60, 190, 'slope', 1.5],
+	['rest', 'stop', 20, 75, 'lee', 1],
+	['wait', 'stop', 20, 80, 'slope', 2],
+	['evening', 'indoors', 180, 70, 'bed', 3],
+	['night', 'sleep', 540, 45, 'bed', 3],
+	['what-if-somebody-is-hurt-wait', 'what-if', 120, 75, 'slope', 1]
 ];

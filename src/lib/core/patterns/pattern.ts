@@ -15,11 +15,11 @@ import type {
 } from '../document/types';
 
 /**
- * A phase of a pattern: name, kind, minutes, effort in W/m², place, and where on the route (0 start, 1 high point, 2 low
+ * A phase of a pattern: code of its name, kind, minutes, effort in W/m², place, and where on the route (0 start, 1 high point, 2 low
  * point after it, 3 bed). Figures are those of an average guided group, our assumption.
  */
 export type PatternPhase = readonly [
-	name: string,
+	code: string,
 	kind: PhaseKind,
 	minutes: number,
 	effortWm2: number,
@@ -28,6 +28,7 @@ export type PatternPhase = readonly [
 	rest?: { ownSpeedKmh?: number; marks?: readonly Mark[]; fitWm2?: number }
 ];
 export interface PatternLoop {
+	/** code of its name */
 	loop: string;
 	count: number;
 	of: readonly PatternItem[];
@@ -37,7 +38,6 @@ export type PatternItem = PatternPhase | PatternLoop;
 /** How a day of an activity unfolds. */
 export interface Pattern {
 	id: string;
-	name: string;
 	/** when such a day usually starts, minutes after midnight */
 	startMin: number;
 	ground?: Ground;
@@ -106,18 +106,26 @@ export function withPace(sequence: Sequence, from: Pace, to: Pace): Sequence {
 
 const isLoop = (item: PatternItem): item is PatternLoop => 'loop' in item;
 
-function sequenceOf(items: readonly PatternItem[], newId: () => string): Sequence {
+type NameOf = (code: string) => string;
+
+function sequenceOf(items: readonly PatternItem[], newId: () => string, nameOf: NameOf): Sequence {
 	return items.map((item): Phase | Loop => {
 		if (isLoop(item)) {
 			const { loop, count, of } = item;
-			return { type: 'loop', id: newId(), name: loop, count, sequence: sequenceOf(of, newId) };
+			return {
+				type: 'loop',
+				id: newId(),
+				name: nameOf(loop),
+				count,
+				sequence: sequenceOf(of, newId, nameOf)
+			};
 		}
-		const [name, kind, minutes, effortWm2, place, along, rest = {}] = item;
+		const [code, kind, minutes, effortWm2, place, along, rest = {}] = item;
 		const { ownSpeedKmh = 0, marks = [], fitWm2 } = rest;
 		return {
 			type: 'phase',
 			id: newId(),
-			name,
+			name: nameOf(code),
 			kind,
 			startMin: null,
 			minutes,
@@ -136,11 +144,17 @@ function sequenceOf(items: readonly PatternItem[], newId: () => string): Sequenc
 /**
  * A pattern as the phases of a stage.
  * @param newId makes an id that is used nowhere else
+ * @param nameOf what a phase is called, by its code
  */
-export function unfold(pattern: Pattern, pace: Pace, newId: () => string): Unfolded {
+export function unfold(
+	pattern: Pattern,
+	pace: Pace,
+	newId: () => string,
+	nameOf: NameOf = (code) => code
+): Unfolded {
 	const { id, startMin, ground, terrain = [], bed, day, foul } = pattern;
 	const paced = (items: readonly PatternItem[]): Sequence =>
-		withPace(sequenceOf(items, newId), 'guided', pace);
+		withPace(sequenceOf(items, newId, nameOf), 'guided', pace);
 	return {
 		startMin,
 		ground: ground ?? null,
@@ -151,7 +165,7 @@ export function unfold(pattern: Pattern, pace: Pace, newId: () => string): Unfol
 		sequence: paced(day),
 		foul: foul
 			? {
-					name: foul.name,
+					name: nameOf(foul.name),
 					bed: { kind: foul.bed, washing: false, drying: 'nothing' },
 					sequence: paced(foul.day)
 				}

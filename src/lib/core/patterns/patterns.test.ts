@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { EXTRAS, PATTERNS } from '.';
 import { PLANNED, stageOf } from '../../../../tests/fixtures/make';
+import { patternName, phaseName, unfoldNamed } from '../../words/patterns';
 import { cellsOf } from '../conditions/cells';
 import { rolledOut } from '../document/sequence';
 import type { Phase, Stage } from '../document/types';
@@ -33,7 +34,7 @@ const EXPECTED: Record<
 let made = 0;
 const newId = (): string => `id-${++made}`;
 const stageFrom = (pattern: (typeof PATTERNS)[number]): Stage => {
-	const { ground, bed, ...rest } = unfold(pattern, 'guided', newId);
+	const { ground, bed, ...rest } = unfoldNamed(pattern, 'guided', newId);
 	const stage = stageOf([], { ground: ground ?? 'bare', airTempC: -3 }, { ...rest });
 	return {
 		...stage,
@@ -46,48 +47,51 @@ describe('patterns', () => {
 	it('each have a row here', () => {
 		expect(PATTERNS.map(({ id }) => id).sort()).toEqual(Object.keys(EXPECTED).sort());
 	});
-	describe.each(PATTERNS.map((pattern) => [pattern.name, pattern] as const))('%s', (_name, pattern) => {
-		const [minutes, lived, whatIfs, known, hasFoul] = EXPECTED[pattern.id]!;
-		const stage = stageFrom(pattern);
-		const cells = cellsOf(stage, PLANNED);
-		it('unfolds as expected', () => {
-			const day = cells.filter(({ kind }) => kind !== 'what-if');
-			expect(day.reduce((sum, cell) => sum + cell.minutes, 0)).toBe(minutes);
-			expect(day).toHaveLength(lived);
-			expect(cells.filter(({ kind }) => kind === 'what-if')).toHaveLength(whatIfs);
-			expect(day.some(({ name }) => name === known)).toBe(true);
-			expect(stage.foul !== null).toBe(hasFoul);
-		});
-		it('covers the day without holes or overlap, loops included', () => {
-			const day = cells.filter(({ kind }) => kind !== 'what-if');
-			expect(day[0]!.startMin).toBe(pattern.startMin);
-			day.slice(1).forEach((cell, i) => expect(cell.startMin).toBe(day[i]!.startMin + day[i]!.minutes));
-		});
-		it('has an id of its own for every phase, and every figure of effort in what a document takes', () => {
-			const phases = new Set(rolledOut(stage.sequence).map(({ phase }) => phase));
-			expect(new Set([...phases].map(({ id }) => id)).size).toBe(phases.size);
-			for (const { effortWm2, guided } of phases) {
-				expect(effortWm2).toBeGreaterThanOrEqual(40);
-				expect(effortWm2).toBeLessThanOrEqual(600);
-				expect(guided).toBeDefined();
-			}
-		});
-		it('goes to bed between 19:30 and 22:00, if it sleeps', () => {
-			for (const { kind, startMin } of cells) {
-				if (kind !== 'sleep') continue;
-				expect(startMin).toBeGreaterThanOrEqual(19.5 * 60);
-				expect(startMin).toBeLessThanOrEqual(22 * 60);
-			}
-		});
-		it('takes every height from the route', () => {
-			for (const { altitudeM } of cells) {
-				expect(altitudeM).toBeGreaterThanOrEqual(900);
-				expect(altitudeM).toBeLessThanOrEqual(1800);
-			}
-		});
-	});
+	describe.each(PATTERNS.map((pattern) => [patternName(pattern.id), pattern] as const))(
+		'%s',
+		(_name, pattern) => {
+			const [minutes, lived, whatIfs, known, hasFoul] = EXPECTED[pattern.id]!;
+			const stage = stageFrom(pattern);
+			const cells = cellsOf(stage, PLANNED);
+			it('unfolds as expected', () => {
+				const day = cells.filter(({ kind }) => kind !== 'what-if');
+				expect(day.reduce((sum, cell) => sum + cell.minutes, 0)).toBe(minutes);
+				expect(day).toHaveLength(lived);
+				expect(cells.filter(({ kind }) => kind === 'what-if')).toHaveLength(whatIfs);
+				expect(day.some(({ name }) => name === known)).toBe(true);
+				expect(stage.foul !== null).toBe(hasFoul);
+			});
+			it('covers the day without holes or overlap, loops included', () => {
+				const day = cells.filter(({ kind }) => kind !== 'what-if');
+				expect(day[0]!.startMin).toBe(pattern.startMin);
+				day.slice(1).forEach((cell, i) => expect(cell.startMin).toBe(day[i]!.startMin + day[i]!.minutes));
+			});
+			it('has an id of its own for every phase, and every figure of effort in what a document takes', () => {
+				const phases = new Set(rolledOut(stage.sequence).map(({ phase }) => phase));
+				expect(new Set([...phases].map(({ id }) => id)).size).toBe(phases.size);
+				for (const { effortWm2, guided } of phases) {
+					expect(effortWm2).toBeGreaterThanOrEqual(40);
+					expect(effortWm2).toBeLessThanOrEqual(600);
+					expect(guided).toBeDefined();
+				}
+			});
+			it('goes to bed between 19:30 and 22:00, if it sleeps', () => {
+				for (const { kind, startMin } of cells) {
+					if (kind !== 'sleep') continue;
+					expect(startMin).toBeGreaterThanOrEqual(19.5 * 60);
+					expect(startMin).toBeLessThanOrEqual(22 * 60);
+				}
+			});
+			it('takes every height from the route', () => {
+				for (const { altitudeM } of cells) {
+					expect(altitudeM).toBeGreaterThanOrEqual(900);
+					expect(altitudeM).toBeLessThanOrEqual(1800);
+				}
+			});
+		}
+	);
 	it('of every trip bring what may come on any day', () => {
-		expect(EXTRAS.map(([name]) => name)).toEqual(
+		expect(EXTRAS.map(([code]) => phaseName(code))).toEqual(
 			expect.arrayContaining(['Dressing indoors', 'Heated transport', 'Fiddly repair', 'Relief stop'])
 		);
 	});
@@ -98,7 +102,7 @@ describe('pace', () => {
 	const climb = (stage: Pick<Stage, 'sequence'>): Phase =>
 		stage.sequence.find((item): item is Phase => item.name === 'Climb through the forest')!;
 	it('changes moving only, and comes back exactly', () => {
-		const guided = unfold(tour, 'guided', newId);
+		const guided = unfoldNamed(tour, 'guided', newId);
 		const fast = withPace(guided.sequence, 'guided', 'fast');
 		const changed = fast.filter(
 			(item, i) => (item as Phase).minutes !== (guided.sequence[i] as Phase).minutes
@@ -107,8 +111,8 @@ describe('pace', () => {
 		expect(withPace(withPace(fast, 'fast', 'gentle'), 'gentle', 'guided')).toEqual(guided.sequence);
 	});
 	it('of the fast and fit is what a reference says, where there is one', () => {
-		expect(climb(unfold(tour, 'fast', newId))).toMatchObject({ minutes: 45, effortWm2: 525 });
-		expect(climb(unfold(tour, 'gentle', newId))).toMatchObject({ minutes: 75, effortWm2: 240 });
+		expect(climb(unfoldNamed(tour, 'fast', newId))).toMatchObject({ minutes: 45, effortWm2: 525 });
+		expect(climb(unfoldNamed(tour, 'gentle', newId))).toMatchObject({ minutes: 75, effortWm2: 240 });
 		expect(atPace({ minutes: 100, effortWm2: 500, ownSpeedKmh: 10 }, 'fast')).toEqual({
 			minutes: 75,
 			effortWm2: 600,
@@ -117,7 +121,7 @@ describe('pace', () => {
 		expect(PACE_FACTORS.guided).toEqual({ minutes: 1, effort: 1, speed: 1 });
 	});
 	it('leaves alone what somebody has typed', () => {
-		const guided = unfold(tour, 'guided', newId);
+		const guided = unfoldNamed(tour, 'guided', newId);
 		climb(guided).minutes = 111;
 		const fast = withPace(guided.sequence, 'guided', 'fast');
 		expect(climb({ sequence: fast })).toMatchObject({ minutes: 111, effortWm2: 525 });

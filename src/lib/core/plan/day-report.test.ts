@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, type PhaseRow, kitOf, stageOf, thingOf } from '../../../../tests/fixtures/make';
+import { findingSentence } from '../../words/findings';
+import { typeName } from '../../words/garments';
+import { METRIC } from '../../words/units';
 import { personOf } from '../conditions/person';
+import type { Finding, Measure } from '../document/finding';
 import { PARTS, ROWS } from '../document/parts';
 import type { Client, FixedOutfit } from '../document/types';
 import { VERDICTS } from '../document/verdict';
-import { holdsWithoutOver } from '../judge/findings';
+import { holdsWithoutOver } from '../judge/what-helps';
 import { listOf } from '../kit/list';
 import { OVERHEAT_STEP_CLOMIN } from '../rules/objective';
 import { planStage } from './planner';
@@ -37,6 +41,8 @@ const WORN_AT_WORK = new Set([
 	'sock-mid',
 	'boot-winter'
 ]);
+const said = (finding: Finding): string =>
+	findingSentence(finding, { who: 'Teo', nameOf: typeName, units: METRIC });
 const givenAll = (plan: ReturnType<typeof planStage>): FixedOutfit[] =>
 	plan.phases.map(({ cell, outfit }) => ({
 		stageId: cell.stageId,
@@ -72,7 +78,7 @@ describe('verdicts', () => {
 				if (verdict !== 'warm') continue;
 				const of = (name: string): number =>
 					Number(reasons.flatMap(({ values }) => values).find((value) => value.name === name)!.value);
-				const tooMuchClo = of('worn') - of('too warm above');
+				const tooMuchClo = of('worn') - of('tooWarmAbove');
 				expect(tooMuchClo * minutes).toBeGreaterThan(OVERHEAT_STEP_CLOMIN - 0.3);
 				expect(tooMuchClo * (minutes - 1)).toBeLessThan(OVERHEAT_STEP_CLOMIN + 0.3);
 				expect(levels.overheat).toBeGreaterThanOrEqual(OVERHEAT_STEP_CLOMIN);
@@ -456,8 +462,14 @@ describe('findings', () => {
 			PLANNED,
 			kitOf(without('coat-synthetic'))
 		).findings[0]!;
-		expect(finding.message).toMatch(
-			/holds \d+ of 60 min for the whole body\. There is nothing to put on over everything\. One more warm layer/
+		expect(finding).toMatchObject({
+			code: 'short',
+			part: 'body',
+			values: { minutes: { value: 60, unit: 'min' }, start: 'warm', over: 'none', help: 'head' }
+		});
+		expect((finding.values.held as Measure).value).toBeLessThan(60);
+		expect(said(finding)).toMatch(
+			/^Teo stays warm for \d+ of 60 min in “Phase 0”, then gets too cold\. There is nothing to put on over everything\. (One more warm layer|Something warmer on the head)/
 		);
 		expect(finding.severity).toBe('blocker');
 	});
@@ -474,7 +486,8 @@ describe('findings', () => {
 			kitOf(without('hard-shell'))
 		).findings.filter(({ code }) => code === 'wet-through');
 		expect(wet.map(({ severity }) => severity)).toEqual(['warning', 'note']);
-		expect(wet[1]!.message).toMatch(/get(s?) wet through/);
+		expect(wet[1]).toMatchObject({ phases: [{ id: 'phase-0' }], part: 'torso' });
+		expect(said(wet[1]!)).toMatch(/^Teo gets soaked (to the skin|on the legs) in “Phase 0”: /);
 	});
 });
 

@@ -7,12 +7,13 @@ import { schoolsOf } from '../document/schools';
 import type { Client, Document, Stage, Weather, WornThing } from '../document/types';
 import { cellAir } from '../heat/ledger';
 import { simulateDay, type SimulatedDay } from '../heat/simulation';
+import { eveningWetness, morningWetness, type Wetness } from '../heat/wetness';
 import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
 import { judgeStage, type PhaseVerdict } from '../judge/verdicts';
 import { type Wearer, wearerOf } from '../judge/wearer';
-import { eveningWetness, morningWetness, wetMorningFinding, type Wetness } from '../kit/overnight';
+import { wetMorningFinding } from '../judge/wet-morning';
 import { type CarriedThing, packOf, packTooSmall, POCKET_L } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, legalOutfitsOf, withGiven } from '../outfit/legal-outfits';
@@ -139,8 +140,8 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		phases,
 		findings: worstFirst([
 			...findingsOf({ client, person: personOf(client), weather: weather.id, phases: judged, cut }),
-			...packTooSmall(phases, weather.id, stage.groupLoadL),
-			...wetMorningFinding(judged, [...kit], morning, weather.id)
+			...packTooSmall({ client, weather: weather.id }, phases, stage.groupLoadL),
+			...wetMorningFinding({ client, weather: weather.id }, judged, kit, morning)
 		]),
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
 		levels: choice.levels,

@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { documentOf, kitOf, phaseOf, stageOf } from '../../../../tests/fixtures/make';
 import { DEMO_DOCUMENT } from '../../formats/demo';
 import { COAST_DOCUMENT } from '../../formats/demo-coast';
-import { catalogueType } from '../cloth/catalogue';
 import type { Client, Document, FixedOutfit, Phase, Stage } from '../document/types';
 import type { Wish } from '../document/wish';
 import type { PlannedStage } from '../kit/planned-day';
@@ -158,8 +157,7 @@ function asksInEveryWay({ document, client, wished }: Case): void {
 		).toEqual(outfitsOf(listed));
 	// The quick check of a thing that nobody has, in place of its kind.
 	if (fixed.length > 0 || wishes.length > 0 || document.trip.stages.length > 1) return;
-	const type = catalogueType('poncho');
-	const answer = finished(quickCheck(document.trip, own, { type, massG: null, wornOut: false }));
+	const answer = finished(quickCheck(document.trip, own, { typeId: 'poncho', massG: null, wornOut: false }));
 	if (!answer.yes) return;
 	const asked = answer.insteadOf.length;
 	expect(asked).toBeGreaterThanOrEqual(0);

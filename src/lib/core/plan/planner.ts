@@ -1,6 +1,6 @@
 import type { Client, Document, FixedOutfit, Site, Stage, Trip, Weather } from '../document/types';
 
-import { wetCloth, type Wetness } from '../kit/overnight';
+import { wetCloth, type Wetness } from '../heat/wetness';
 import type { HittingSolver } from '../search/hitting-set';
 import { type ChosenDay, judgedDay, reportedDay, schooled, wetAfter } from './day-report';
 import type { Dressed } from './day/day-problem';

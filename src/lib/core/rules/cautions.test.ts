@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type BaseRow, type PhaseRow, PLANNED, stageOf } from '../../../../tests/fixtures/make';
+import { cautionSentence } from '../../words/cautions';
+import { METRIC } from '../../words/units';
 import { cellsOf } from '../conditions/cells';
 import type { Site, Stage } from '../document/types';
 import { CAUTION_RULES, cautionsOf } from './cautions';
@@ -83,8 +85,13 @@ describe('cautions', () => {
 			parts: ['face', 'ears', 'hands'],
 			reason: { rule: 'frostbite', kind: 'standard' }
 		});
-		expect(frostbite!.message).toMatch(/can freeze within 5 to 10 min; wet skin/);
-		expect(frostbite!.message).not.toMatch(/\bsafe\b/i);
+		expect(frostbite!.values).toMatchObject({
+			from: { value: 5, unit: 'min' },
+			to: { value: 10, unit: 'min' }
+		});
+		const sentence = cautionSentence(frostbite!, METRIC);
+		expect(sentence).toMatch(/can freeze within 5 to 10 min, wet skin/);
+		expect(sentence).not.toMatch(/\bsafe\b/i);
 	});
 	it('say a sweaty stop in bitter cold, and not an ordinary one', () => {
 		const day: PhaseRow[] = [

@@ -1,19 +1,20 @@
 import { WORK_WM2 } from '../body/effort';
 import type { Cell } from '../conditions/cells';
+import type { FindingValue } from '../document/finding';
 import type { Part } from '../document/parts';
-import { reason, type Reason } from '../document/reasons';
+import { reason, type Reason, type ValueRow } from '../document/reasons';
 import type { Site, Stage } from '../document/types';
 import { noonElevationDeg } from '../weather/daylight';
 import { frostbiteClass, ROOFED } from '../weather/wind';
 
 /** Something that can hurt people, said because the conditions bring it; local rules, the guide and the doctor decide. */
 export interface Caution {
-	code: string;
+	code: CautionCode;
 	stageId: string;
 	/** phases in which it applies, in order, each once; none when it is about the stage as a whole */
 	phases: { id: string; name: string }[];
 	parts: Part[];
-	message: string;
+	values: Readonly<Record<string, FindingValue>>;
 	reason: Reason;
 }
 
@@ -23,14 +24,11 @@ export interface CautionFacts {
 	cells: readonly Cell[];
 	site: Site | null;
 }
-type Told = Pick<Caution, 'message' | 'reason'> & { parts?: Part[]; cells?: readonly Cell[] };
+type Told = Pick<Caution, 'reason'> & { parts?: Part[]; cells?: readonly Cell[]; values?: Caution['values'] };
 type CautionRule = (facts: CautionFacts) => Told | null;
 
 const outside = (cell: Cell): boolean => !ROOFED.has(cell.place);
 const lived = (cell: Cell): boolean => cell.kind !== 'what-if';
-const clockWords = (minutes: number): string =>
-	`${Math.floor((minutes % 1440) / 60)}:${String(Math.round(minutes) % 60).padStart(2, '0')}`;
-const feltC = (tempC: number): string => `${Math.round(tempC)} °C`;
 const coldest = (cells: readonly Cell[]): Cell => cells.reduce((a, b) => (b.feltTempC < a.feltTempC ? b : a));
 
 /** Height from which altitude is a matter of health, m (common practice). */
@@ -82,19 +80,18 @@ function wetStop(cells: readonly Cell[]): { wet: Cell; stop: Cell; from: 'water'
 	return null;
 }
 
-/** Minutes until bare face, ears or hands freeze, phase by phase; each phase once, at its coldest. */
-function frostbiteByPhase(cells: readonly Cell[]): [string, string][] {
+/** How cold it feels and when bare skin freezes, phase by phase; each phase once, at its coldest. */
+function frostbiteByPhase(cells: readonly Cell[]): ValueRow[] {
 	const byPhase = new Map<string, Cell>();
 	for (const cell of cells) {
 		const before = byPhase.get(cell.phaseId);
 		if (!before || cell.feltTempC < before.feltTempC) byPhase.set(cell.phaseId, cell);
 	}
-	return [...byPhase.values()].map(({ name, feltTempC, startMin }): [string, string] => {
+	return [...byPhase.values()].flatMap(({ name, feltTempC }): ValueRow[] => {
 		const [from, to] = frostbiteClass(feltTempC).minutes!;
-		const minutes = from === 0 ? `under ${to} min` : `${from} to ${to} min`;
 		return [
-			`${name}, ${clockWords(startMin)}`,
-			`${feltC(feltTempC)} felt: face, ears, hands bare ${minutes}`
+			['feltIn', feltTempC, '°C', { of: name }],
+			['freezesWithin', from, 'min', { to, of: name }]
 		];
 	});
 }
@@ -109,7 +106,12 @@ const frostbite: CautionRule = ({ cells }) => {
 	return {
 		cells: at,
 		parts: ['face', 'ears', 'hands'],
-		message: `${worst.name}: feels like ${feltC(worst.feltTempC)}. Bare face, ears and hands can freeze ${from === 0 ? `in under ${to}` : `within ${from} to ${to}`} min; wet skin and skin on metal sooner. Cover up and look at each other’s faces; the guide decides whether to go.`,
+		values: {
+			phase: worst.name,
+			felt: { value: worst.feltTempC, unit: '°C' },
+			from: { value: from, unit: 'min' },
+			to: { value: to, unit: 'min' }
+		},
 		reason: reason('frostbite', frostbiteByPhase(at))
 	};
 };
@@ -121,11 +123,17 @@ const soakThenStand: CautionRule = ({ cells }) => {
 	return {
 		cells: [wet, stop],
 		parts: ['torso', 'feet'],
-		message: `${stop.name}: people arrive wet ${from === 'water' ? 'through' : 'with sweat'} from “${wet.name}” and stand ${stop.minutes} min at ${feltC(stop.feltTempC)} felt. Something dry and the stop coat go on at once, or the stop moves under cover.`,
+		values: {
+			phase: stop.name,
+			work: wet.name,
+			from,
+			minutes: { value: stop.minutes, unit: 'min' },
+			felt: { value: stop.feltTempC, unit: '°C' }
+		},
 		reason: reason('soakThenStand', [
-			['rain gathered before it', wet.rainMinutes, 'min'],
-			['effort before it', wet.metabolicWm2, 'W/m²'],
-			['felt at the stop', stop.feltTempC, '°C']
+			['rainGatheredBeforeIt', wet.rainMinutes, 'min'],
+			['effortBeforeIt', wet.metabolicWm2, 'W/m²'],
+			['feltAtTheStop', stop.feltTempC, '°C']
 		])
 	};
 };
@@ -136,11 +144,9 @@ const immersion: CautionRule = ({ cells, stage }) => {
 	return {
 		cells: at,
 		parts: ['thighs', 'calves', 'feet'],
-		message:
-			'Cold water takes the breath and the hands within minutes, waders flood, and no clothing keeps one afloat. Life vest, wading staff and rules as the local guide says; a dry change stays at the car.',
 		reason: reason(
 			'immersion',
-			at[0] ? [['air', at[0].airTempC, '°C']] : [['the stage is marked', 'deep water']]
+			at[0] ? [['air', at[0].airTempC, '°C']] : [['theStageIsMarked', 'deep-water']]
 		)
 	};
 };
@@ -152,8 +158,11 @@ const altitude: CautionRule = ({ cells }) => {
 	const bed = at.find(({ kind }) => kind === 'sleep');
 	return {
 		cells: at,
-		message: `Up to ${Math.round(highest)} m${bed ? `, sleeping at ${Math.round(bed.altitudeM)} m` : ''}: climb slowly, and never go higher with a headache, sickness or odd behaviour. Illness of altitude is not cold; clothes do not help. Ask a doctor beforehand; down is the cure.`,
-		reason: reason('highAltitude', [['highest point', highest, 'm']])
+		values: {
+			height: { value: highest, unit: 'm' },
+			bed: bed ? { value: bed.altitudeM, unit: 'm' } : 'none'
+		},
+		reason: reason('highAltitude', [['highestPoint', highest, 'm']])
 	};
 };
 
@@ -174,12 +183,10 @@ const ultraviolet: CautionRule = ({ cells, stage, site }) => {
 	return {
 		cells: at,
 		parts: ['eyes', 'face'],
-		message: `Strong sun${at.some(({ ground }) => ground !== 'bare') ? ', thrown back by the snow' : ''}: dark lenses, cream on nose, chin and ears from below too, and a second pair of glasses.`,
+		values: { snow: at.some(({ ground }) => ground !== 'bare') ? 'yes' : 'no' },
 		reason: reason('ultraviolet', [
-			...(elevation === null
-				? []
-				: ([['sun at noon', elevation, 'degrees high']] as [string, number, string][])),
-			['highest point in the sun', highest, 'm'],
+			...(elevation === null ? [] : ([['sunAtNoon', elevation, 'degrees high']] as ValueRow[])),
+			['highestPointInTheSun', highest, 'm'],
 			['underfoot', at[0]!.ground]
 		])
 	};
@@ -188,8 +195,6 @@ const ultraviolet: CautionRule = ({ cells, stage, site }) => {
 const avalanche: CautionRule = ({ stage, cells }) =>
 	stage.terrain.includes('avalanche') && cells.some(({ ground }) => ground === 'snow')
 		? {
-				message:
-					'Avalanche terrain: this tool knows nothing of the snow. Read the bulletin of the day, carry transceiver, shovel and probe, and do what the licensed guide says.',
 				reason: reason('avalanche')
 			}
 		: null;
@@ -197,8 +202,6 @@ const avalanche: CautionRule = ({ stage, cells }) =>
 const glacier: CautionRule = ({ stage }) =>
 	stage.terrain.includes('glacier')
 		? {
-				message:
-					'Glacier: rope, harness and the way are the licensed guide’s business; the coat has to go on over the harness.',
 				reason: reason('guidesBusiness')
 			}
 		: null;
@@ -206,8 +209,6 @@ const glacier: CautionRule = ({ stage }) =>
 const steepGround: CautionRule = ({ stage, cells }) =>
 	stage.terrain.includes('steep-ground') || cells.some(({ ground }) => ground === 'ice')
 		? {
-				message:
-					'Steep or icy ground: light cleats are for paths, not for steep ice. Clothing does not protect against a fall.',
 				reason: reason('iceUnderfoot')
 			}
 		: null;
@@ -218,7 +219,7 @@ const fire: CautionRule = ({ cells }) => {
 	return {
 		cells: at,
 		parts: ['torso', 'hands'],
-		message: `${at[0]!.name}: by an open fire synthetic fibres, fills and membranes melt into the skin, wax burns, cords dangle. Wool or cotton outside; no stove in a closed tent, for the fumes.`,
+		values: { phase: at[0]!.name },
 		reason: reason('openFire')
 	};
 };
@@ -226,8 +227,6 @@ const fire: CautionRule = ({ cells }) => {
 const shooting: CautionRule = ({ stage }) =>
 	stage.terrain.includes('shooting-season')
 		? {
-				message:
-					'Shooting season: the high-visibility layer is the outermost in every phase, coat and rain shell included. Ask locally where and when.',
 				reason: reason('shootingSeason')
 			}
 		: null;
@@ -240,7 +239,7 @@ const darkness: CautionRule = ({ cells }) => {
 	return {
 		cells: at,
 		parts: ['eyes'],
-		message: `Dark in “${at[0]!.name}”${at.length > 1 ? ` and ${at.length - 1} more` : ''}: a torch each with fresh batteries, on top of the pack before it gets dark.`,
+		values: { phase: at[0]!.name, more: String(at.length - 1) },
 		reason: reason('darkness', [['from', at[0]!.startMin % 1440, 'o’clock']])
 	};
 };
@@ -251,8 +250,6 @@ const traffic: CautionRule = ({ stage, cells }) =>
 		(cell) => cell.light !== 'day' || (cell.precipitation !== 'dry' && cell.precipitation !== 'dry-snow')
 	)
 		? {
-				message:
-					'Among traffic in poor light or rain: reflective and lit, nothing dangling, and no hood over sight and hearing.',
 				reason: reason('traffic')
 			}
 		: null;
@@ -262,8 +259,8 @@ const storm: CautionRule = ({ cells }) => {
 	if (at.length === 0) return null;
 	return {
 		cells: at,
-		message: `${at[0]!.name}: ${Math.round(at[0]!.wind10mKmh)} km/h of wind knocks people over on a ridge and takes gloves away. Another way or another day; the guide decides.`,
-		reason: reason('storm', [['wind at 10 m', at[0]!.wind10mKmh, 'km/h']])
+		values: { phase: at[0]!.name, wind: { value: at[0]!.wind10mKmh, unit: 'km/h' } },
+		reason: reason('storm', [['windAt10M', at[0]!.wind10mKmh, 'km/h']])
 	};
 };
 
@@ -272,13 +269,13 @@ const heat: CautionRule = ({ cells }) => {
 	if (at.length === 0) return null;
 	return {
 		cells: at,
-		message: `${at[0]!.name}: ${feltC(at[0]!.airTempC)}. Water, shade, an earlier start; confusion or no more sweat in the heat is an emergency.`,
+		values: { phase: at[0]!.name, air: { value: at[0]!.airTempC, unit: '°C' } },
 		reason: reason('heat', [['air', at[0]!.airTempC, '°C']])
 	};
 };
 
-/** Rules in the order in which they are said. Adding a caution is adding a row, and a test. */
-export const CAUTION_RULES: Readonly<Record<string, CautionRule>> = {
+/** Rules in the order in which they are said. Adding a caution is adding a row, its words, and a test. */
+export const CAUTION_RULES = {
 	frostbite,
 	storm,
 	avalanche,
@@ -293,15 +290,16 @@ export const CAUTION_RULES: Readonly<Record<string, CautionRule>> = {
 	darkness,
 	traffic,
 	ultraviolet
-};
+} as const satisfies Readonly<Record<string, CautionRule>>;
+export type CautionCode = keyof typeof CAUTION_RULES;
 
 /** What is to be said of a stage in one weather; empty when nothing applies. */
 export function cautionsOf(facts: CautionFacts): Caution[] {
-	return Object.entries(CAUTION_RULES).flatMap(([code, rule]) => {
-		const told = rule(facts);
+	return (Object.keys(CAUTION_RULES) as CautionCode[]).flatMap((code) => {
+		const told = CAUTION_RULES[code](facts);
 		if (!told) return [];
-		const { cells = [], parts = [], message, reason: why } = told;
+		const { cells = [], parts = [], values = {}, reason: why } = told;
 		const phases = [...new Map(cells.map(({ phaseId, name }) => [phaseId, { id: phaseId, name }])).values()];
-		return [{ code, stageId: facts.stage.id, phases, parts, message, reason: why }];
+		return [{ code, stageId: facts.stage.id, phases, parts, values, reason: why }];
 	});
 }

@@ -54,8 +54,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 			const thick = under.find((cloth) => !has(cloth, 'under-helmet'));
 			const mm = under.reduce((sum, { girthSteps }) => sum + girthSteps * MM_PER_STEP, 0);
 			return thick ?? (mm > HELMET_GAP_MM ? under.at(-1)! : null);
-		},
-		says: (name) => `${name} does not go under a helmet. A thin cap or the hood of a base layer instead.`
+		}
 	},
 	{
 		rule: 'hoodOverHelmet',
@@ -67,8 +66,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		unmet: (worn) => {
 			const shell = seenOn(worn, 'torso');
 			return shell && isWaterproof(shell) && !has(shell, 'hood-over-helmet') ? shell : null;
-		},
-		says: (name) => `the hood of ${name} does not go over the helmet, and it rains.`
+		}
 	},
 	{
 		rule: 'looseEnds',
@@ -78,8 +76,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		penalty: CANNOT,
 		asks: (cell) =>
 			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && isOut(cell) && !cell.heated),
-		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends')),
-		says: (name) => `${name} can catch in lifts, wheels and chains. A tube instead.`
+		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends'))
 	},
 	{
 		rule: 'shootingSeason',
@@ -88,8 +85,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: CANNOT,
 		asks: (cell) => cell.terrain.includes('shooting-season') && isOut(cell) && !cell.heated,
-		unmet: topWithout('torso', 'high-visibility'),
-		says: (name) => `shooting season, and ${name} is the outermost layer. Bright colour goes over everything.`
+		unmet: topWithout('torso', 'high-visibility')
 	},
 	{
 		rule: 'traffic',
@@ -99,8 +95,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		penalty: RATHER_NOT,
 		asks: (cell) =>
 			cell.terrain.includes('traffic') && cell.light !== 'day' && isOut(cell) && cell.kind === 'move',
-		unmet: topWithout('torso', 'reflective', 'high-visibility'),
-		says: (name) => `among traffic in poor light, and nothing reflects on ${name}.`
+		unmet: topWithout('torso', 'reflective', 'high-visibility')
 	},
 	{
 		rule: 'meltsAtFire',
@@ -112,8 +107,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		unmet: (worn) => {
 			const cloth = seenOn(worn, 'torso');
 			return cloth && MELTS.has(cloth.fibre) && !has(cloth, 'no-melt') ? cloth : null;
-		},
-		says: (name) => `${name} would melt at an open fire. Wool or cotton outermost there.`
+		}
 	},
 	{
 		rule: 'tears',
@@ -122,8 +116,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: RATHER_NOT,
 		asks: marked('abrasion'),
-		unmet: topWithout('thighs', 'abrasion'),
-		says: (name) => `${name} would tear here. Woven, waxed or wool outermost.`
+		unmet: topWithout('thighs', 'abrasion')
 	},
 	{
 		rule: 'quietFace',
@@ -132,8 +125,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('quiet'),
-		unmet: topWithout('torso', 'quiet-face'),
-		says: (name) => `${name} would crackle, the more the colder. A brushed or wool face for animals.`
+		unmet: topWithout('torso', 'quiet-face')
 	},
 	{
 		rule: 'overHarness',
@@ -142,8 +134,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('harness', 'roped'),
-		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked'),
-		says: (name) => `${name} neither stays tucked into the harness nor opens from below for the tie-in.`
+		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked')
 	},
 	{
 		rule: 'armsUp',
@@ -152,9 +143,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: RATHER_NOT,
 		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
-		unmet: topWithout('arms', 'cuff-seal'),
-		says: (name) =>
-			`arms up in the wet, and ${name} has no seal at the cuff. Glove over the sleeve, cuff pulled tight.`
+		unmet: topWithout('arms', 'cuff-seal')
 	},
 	{
 		rule: 'inWater',
@@ -166,8 +155,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		unmet: (worn, cell) => {
 			const leg = seenOn(worn, cell.marks.includes('immersed-knee') ? 'calves' : 'thighs');
 			return leg && leg.waterGrade !== 'rubber' ? leg : null;
-		},
-		says: (name) => `${name} is in the water.`
+		}
 	},
 	{
 		rule: 'slimCuff',
@@ -176,8 +164,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
-		unmet: topWithout('calves', 'slim-cuff'),
-		says: (name) => `crampons catch in ${name}, wide at the foot. Gaiter or strap.`
+		unmet: topWithout('calves', 'slim-cuff')
 	},
 	{
 		rule: 'longTail',
@@ -186,8 +173,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('pedals', 'harness'),
-		unmet: topWith('torso', 'long-tail'),
-		says: (name) => `${name} would be in the way: long, in a saddle or a harness.`
+		unmet: topWith('torso', 'long-tail')
 	},
 	{
 		rule: 'ponchoInWind',
@@ -196,8 +182,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: RATHER_NOT,
 		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && isOut(cell),
-		unmet: topWith('torso', 'loose-ends'),
-		says: (name) => `${name} is no rain cover in this wind. A shell with a hood instead.`
+		unmet: topWith('torso', 'loose-ends')
 	},
 	{
 		rule: 'touchScreen',
@@ -206,8 +191,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('screen'),
-		unmet: topWithout('hands', 'touch-screen'),
-		says: (name) => `no screen works with ${name} on. A liner that does, or a bared hand for a moment.`
+		unmet: topWithout('hands', 'touch-screen')
 	},
 	{
 		rule: 'wristLeash',
@@ -216,8 +200,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('tethered'),
-		unmet: topWithout('hands', 'wrist-leash'),
-		says: (name) => `what falls here is gone, and there is no leash on ${name}.`
+		unmet: topWithout('hands', 'wrist-leash')
 	},
 	{
 		rule: 'fitForTown',
@@ -226,8 +209,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('in-company'),
-		unmet: topWithout('torso', 'town'),
-		says: (name) => `${name} is not what one wears in company.`
+		unmet: topWithout('torso', 'town')
 	},
 	{
 		rule: 'armour',
@@ -236,9 +218,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: RATHER_NOT,
 		asks: marked('controls'),
-		unmet: topWithout('torso', 'armour-room'),
-		says: (name) =>
-			`${name} has no room for armour. Clothing is no protection from impact; armour is a light one.`
+		unmet: topWithout('torso', 'armour-room')
 	},
 	{
 		rule: 'darkLensDriving',
@@ -247,8 +227,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: CANNOT,
 		asks: marked('controls'),
-		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4),
-		says: (name) => `too dark to drive with: ${name}.`
+		unmet: (worn) => any(worn, ({ lensCategory }) => lensCategory >= 4)
 	}
 ];
 

@@ -6,8 +6,7 @@ import type { Requirement, Worn } from './requirement';
 
 /** A demand that a school makes. */
 export interface SchoolRequirement extends Requirement {
-	school: SchoolId;
-	choice: string;
+	madeBy: { school: SchoolId; choice: string };
 }
 
 const LITTLE = 1;
@@ -17,7 +16,7 @@ const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | n
 const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
 const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
 
-type Row = Omit<SchoolRequirement, 'rule' | 'severity'>;
+type Row = Omit<Requirement, 'rule' | 'severity' | 'madeBy'> & SchoolRequirement['madeBy'];
 const base = { part: 'torso', penalty: LITTLE, asks: isOut } as const;
 
 const ROWS: readonly Row[] = [
@@ -29,8 +28,7 @@ const ROWS: readonly Row[] = [
 		unmet: (worn) => {
 			const cloth = innermost(worn, 'torso');
 			return cloth && cloth.fibre !== 'wool' && cloth.fibre !== 'blend' ? cloth : null;
-		},
-		says: (name) => `${name} next to the skin, and wool is the school here.`
+		}
 	},
 	{
 		...base,
@@ -40,24 +38,21 @@ const ROWS: readonly Row[] = [
 		unmet: (worn) => {
 			const cloth = innermost(worn, 'torso');
 			return cloth && cloth.fibre !== 'synthetic' && cloth.fibre !== 'blend' ? cloth : null;
-		},
-		says: (name) => `${name} next to the skin, and synthetic is the school here.`
+		}
 	},
 	{
 		...base,
 		school: 'fill',
 		choice: 'synthetic',
 		factor: 'trunk',
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'down'),
-		says: (name) => `${name}: down, and synthetic fill is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'down')
 	},
 	{
 		...base,
 		school: 'fill',
 		choice: 'down',
 		factor: 'trunk',
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'synthetic-fill'),
-		says: (name) => `${name}: synthetic fill, and down is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'synthetic-fill')
 	},
 	{
 		...base,
@@ -68,8 +63,7 @@ const ROWS: readonly Row[] = [
 		unmet: (worn) => {
 			const socks = worn.filter(isSock);
 			return socks.length === 1 ? socks[0]!.cloth : null;
-		},
-		says: (name) => `${name} without a liner, and liner and sock is the school here.`
+		}
 	},
 	{
 		...base,
@@ -77,8 +71,7 @@ const ROWS: readonly Row[] = [
 		choice: 'never',
 		factor: 'trunk',
 		penalty: MUCH,
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
-		says: (name) => `${name}: cotton, and no cotton is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton')
 	},
 	{
 		...base,
@@ -87,8 +80,7 @@ const ROWS: readonly Row[] = [
 		factor: 'legs',
 		part: 'thighs',
 		penalty: MUCH,
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton'),
-		says: (name) => `${name}: cotton, and no cotton is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.fibre === 'cotton' || cloth.fibre === 'waxed-cotton')
 	},
 	{
 		...base,
@@ -103,8 +95,7 @@ const ROWS: readonly Row[] = [
 					covers(cloth, 'torso') &&
 					!cloth.features.includes('full-zip') &&
 					!cloth.features.includes('two-way-zip')
-			),
-		says: (name) => `${name} has no full zip, and that is the school here.`
+			)
 	},
 	{
 		...base,
@@ -116,16 +107,14 @@ const ROWS: readonly Row[] = [
 				worn,
 				({ cloth, position }) =>
 					(position === 2 || position === 3) && covers(cloth, 'torso') && cloth.features.includes('full-zip')
-			),
-		says: (name) => `${name} has a full zip, and none is the school here.`
+			)
 	},
 	{
 		...base,
 		school: 'insulation',
 		choice: 'under',
 		factor: 'trunk',
-		unmet: (worn) => first(worn, (layer) => layer.position === 5 && isWarm(layer)),
-		says: (name) => `${name} over everything, and warmth under the shell is the school here.`
+		unmet: (worn) => first(worn, (layer) => layer.position === 5 && isWarm(layer))
 	},
 	{
 		...base,
@@ -138,8 +127,7 @@ const ROWS: readonly Row[] = [
 		unmet: (worn) => {
 			const cloth = seenOn(worn, 'thighs');
 			return cloth && !isWaterproof(cloth) ? cloth : null;
-		},
-		says: (name) => `${name} in the rain, and rain legs always are the school here.`
+		}
 	},
 	...(['trunk', 'legs'] as const).map((factor): Row => ({
 		...base,
@@ -150,8 +138,7 @@ const ROWS: readonly Row[] = [
 		unmet: (worn) => {
 			const cloth = seenOn(worn, factor === 'trunk' ? 'torso' : 'thighs');
 			return cloth && !cloth.features.includes('abrasion') ? cloth : null;
-		},
-		says: (name) => `${name}: not made to last, and tough is the school here.`
+		}
 	})),
 	{
 		...base,
@@ -159,8 +146,7 @@ const ROWS: readonly Row[] = [
 		choice: 'boot',
 		factor: 'feet',
 		part: 'feet',
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm < 6),
-		says: (name) => `${name}: low, and a boot is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm < 6)
 	},
 	{
 		...base,
@@ -168,24 +154,23 @@ const ROWS: readonly Row[] = [
 		choice: 'low shoe',
 		factor: 'feet',
 		part: 'feet',
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm >= 6),
-		says: (name) => `${name}: high, and a low shoe is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.positions[1] >= 4 && cloth.heightCm >= 6)
 	},
 	{
 		...base,
 		school: 'electric',
 		choice: 'no',
 		factor: 'trunk',
-		unmet: (worn) => first(worn, ({ cloth }) => cloth.watts > 0),
-		says: (name) => `${name}: heated, and no electric heat is the school here.`
+		unmet: (worn) => first(worn, ({ cloth }) => cloth.watts > 0)
 	}
 ];
 
-export const SCHOOL_REQUIREMENTS: readonly SchoolRequirement[] = ROWS.map((row) => ({
+export const SCHOOL_REQUIREMENTS: readonly SchoolRequirement[] = ROWS.map(({ school, choice, ...row }) => ({
 	...row,
 	rule: 'school',
-	severity: 'note'
+	severity: 'note',
+	madeBy: { school, choice }
 }));
 
 export const schoolRequirementsOf = (schools: Schools): SchoolRequirement[] =>
-	SCHOOL_REQUIREMENTS.filter(({ school, choice }) => schools[school] === choice);
+	SCHOOL_REQUIREMENTS.filter(({ madeBy }) => schools[madeBy.school] === madeBy.choice);

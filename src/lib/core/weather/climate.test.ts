@@ -1,12 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { stageOf } from '../../../../tests/fixtures/make';
+import { METRIC } from '../../words/units';
+import { usualNote, weatherMeaning } from '../../words/weathers';
 import { type DayForecast, forecastBase, threeWeathers, touched, usualBase } from './climate';
 
 describe('three weathers', () => {
 	it('are one day in ten on either side, said in plain words', () => {
 		const [typical, cold, mild] = threeWeathers(5);
 		expect([typical!.tempOffsetK, cold!.tempOffsetK, mild!.tempOffsetK]).toEqual([0, -6.5, 5]);
-		expect(cold!.meaning).toContain('1 day in 10 is this cold: 6.5 K colder');
+		expect(weatherMeaning(cold!)).toContain('1 day in 10 is this cold: 6.5 K colder');
+		expect(weatherMeaning(cold!, { ...METRIC, temp: 'F' })).toContain('11.7 °F colder');
+		expect(weatherMeaning({ ...cold!, meaning: 'As I say.' })).toBe('As I say.');
 		expect(mild!.wetSpells).toHaveLength(1);
 	});
 });
@@ -21,7 +25,7 @@ describe('figures of a stage', () => {
 			placeId: 'p', month: 1, lowTempC: -8.26, highTempC: 0.9, spreadK: 5, lapseKPerKm: 6, wind10mKmh: 14.4,
 			humidityPct: 80.2, wetDays: 9, wetHours: 4, ground: 'snow' as const
 		}; // prettier-ignore
-		const known = usualBase(place, normals, 'a service');
+		const known = usualBase(place, normals, usualNote(place, normals, 'a service'));
 		expect(known.base).toMatchObject({ lowTempC: -8.5, highTempC: 1, altitudeM: 900, wind10mKmh: 14 });
 		expect(known.origins.lowTempC).toEqual({ from: 'usual', note: 'Vessel valley in January, a service' });
 		expect(known.base.wetSpells).toEqual([]);

@@ -70,38 +70,30 @@ const MILD_RAIN: WetSpell = { fromMin: 9 * 60, toMin: 15 * 60, kind: 'rain' };
 
 const round = (value: number, step = 1): number => Math.round(value / step) * step;
 
+/** Ids of the three weathers of a trip. */
+export const WEATHER_IDS = ['planned', 'cold-snap', 'mild-wet'] as const;
+export type WeatherId = (typeof WEATHER_IDS)[number];
+
 /**
  * The three weathers of a trip: what the stages say, a cold snap and a mild, wet spell, each about one day in ten.
  * @param spreadK standard deviation of the days around their mean, K
+ * @param nameOf what a weather is called
  */
-export function threeWeathers(spreadK: number = USUAL_SPREAD_K): Weather[] {
-	const coldK = -round(ONE_IN_TEN_SD * spreadK, 0.5);
-	const mildK = round(ONE_IN_TEN_SD * spreadK * MILD_SHARE, 0.5);
+export function threeWeathers(
+	spreadK: number = USUAL_SPREAD_K,
+	nameOf: (id: WeatherId) => string = (id) => id
+): Weather[] {
+	const oneInTenK = ONE_IN_TEN_SD * spreadK;
+	const weather = (
+		id: WeatherId,
+		tempOffsetK: number,
+		windFactor: number,
+		wetSpells: WetSpell[] = []
+	): Weather => ({ id, name: nameOf(id), meaning: '', tempOffsetK, windFactor, wetSpells });
 	return [
-		{
-			id: 'planned',
-			name: 'Typical',
-			meaning: 'What each day says: its forecast, or what is usual there.',
-			tempOffsetK: 0,
-			windFactor: 1,
-			wetSpells: []
-		},
-		{
-			id: 'cold-snap',
-			name: 'Cold snap',
-			meaning: `About 1 day in 10 is this cold: ${-coldK} K colder, a tenth more wind.`,
-			tempOffsetK: coldK,
-			windFactor: COLD_WIND_FACTOR,
-			wetSpells: []
-		},
-		{
-			id: 'mild-wet',
-			name: 'Mild and wet',
-			meaning: `About 1 day in 10 is like this: ${mildK} K milder, 1.4 times the wind, six hours of rain or snow by day.`,
-			tempOffsetK: mildK,
-			windFactor: MILD_WIND_FACTOR,
-			wetSpells: [MILD_RAIN]
-		}
+		weather('planned', 0, 1),
+		weather('cold-snap', -round(oneInTenK, 0.5), COLD_WIND_FACTOR),
+		weather('mild-wet', round(oneInTenK * MILD_SHARE, 0.5), MILD_WIND_FACTOR, [MILD_RAIN])
 	];
 }
 
@@ -116,21 +108,6 @@ const withOrigin = (base: Partial<StageBase>, origin: Origin): KnownBase => ({
 	origins: Object.fromEntries(Object.keys(base).map((field) => [field, origin]))
 });
 
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-] as const;
-
 /** From so many wet days in a month on a usual day is a wet one: more than every second day. */
 const WET_MONTH_DAYS = 15;
 /** When rain or snow usually begins on such a day, minutes after midnight (our assumption). */
@@ -142,8 +119,11 @@ function usualSpells({ wetDays, wetHours, highTempC }: MonthNormals): WetSpell[]
 	return [{ fromMin: USUAL_RAIN_FROM_MIN, toMin, kind: highTempC > 1 ? 'drizzle' : 'dry-snow' }];
 }
 
-/** What is usual for a stage, at the height of the place. Where more than half of the days are wet, a usual day is. */
-export function usualBase(place: ClimatePlace, normals: MonthNormals, service: string): KnownBase {
+/**
+ * What is usual for a stage, at the height of the place. Where more than half of the days are wet, a usual day is.
+ * @param note where it came from, for a reader
+ */
+export function usualBase(place: ClimatePlace, normals: MonthNormals, note: string): KnownBase {
 	return withOrigin(
 		{
 			lowTempC: round(normals.lowTempC, 0.5),
@@ -155,7 +135,7 @@ export function usualBase(place: ClimatePlace, normals: MonthNormals, service: s
 			wetSpells: usualSpells(normals),
 			ground: normals.ground
 		},
-		{ from: 'usual', note: `${place.name} in ${MONTHS[normals.month - 1]}, ${service}` }
+		{ from: 'usual', note }
 	);
 }
 

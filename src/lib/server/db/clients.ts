@@ -2,6 +2,7 @@ import { catalogueType } from '$lib/core/cloth/catalogue';
 import type { Part } from '$lib/core/document/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
+import { typeName } from '$lib/words/garments';
 import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
 import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
@@ -234,7 +235,7 @@ export async function addThing(
 	const thing = {
 		id: randomUUID(),
 		typeId,
-		name: name ?? type.name,
+		name: name ?? typeName(typeId),
 		quantity,
 		inPairs: type.inPairs,
 		facts: {}

@@ -1,7 +1,7 @@
 import type { SomeSchools } from '$lib/core/document/schools';
 import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
 import { withNewIds } from '$lib/core/patterns/pattern';
-import { threeWeathers } from '$lib/core/weather/climate';
+import { usualWeathers } from '$lib/words/weathers';
 import { randomUUID } from 'node:crypto';
 import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
 import { refreshTripSearch } from './search-text';
@@ -162,7 +162,7 @@ export async function createTrip(trip: NewTrip): Promise<string> {
 			name: trip.name,
 			place: trip.place || (like?.place ?? ''),
 			site: trip.site ?? like?.site ?? null,
-			weathers: trip.weathers ?? like?.weathers ?? threeWeathers(),
+			weathers: trip.weathers ?? like?.weathers ?? usualWeathers(),
 			stages: like ? copiedStages(like.stages, like.name, trip.firstDate) : [],
 			schools: like?.schools ?? {}
 		});

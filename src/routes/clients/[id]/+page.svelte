@@ -1,19 +1,20 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { catalogueType, type CatalogueType } from '$lib/core/cloth/catalogue';
+	import { groupName, insulationWords, typeName } from '$lib/words/garments';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
 	import { factOf } from '$lib/core/cloth/things';
 	import type { Part } from '$lib/core/document/parts';
 	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
 	import { reason } from '$lib/core/document/reasons';
-	import { STATE_WORDS, clo } from '$lib/formats/words';
+	import { STATE_WORDS, clo } from '$lib/words/labels';
 	import AddThing from '$lib/ui/AddThing.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
 	import ThingFacts from '$lib/ui/ThingFacts.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
-	import { massWords, textInUnits } from '$lib/formats/units';
+	import { massWords } from '$lib/words/units';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import { send } from '$lib/ui/send';
 	import { why } from '$lib/ui/why.svelte';
@@ -31,13 +32,13 @@
 	let opened = $state<string | null>(null);
 
 	const PARTS_OF_GROUP: Readonly<Record<CatalogueGroup, Part[]>> = {
-		'Head and eyes': ['eyes', 'face', 'ears', 'neck'],
-		Torso: ['torso', 'arms'],
-		Hands: ['hands'],
-		Legs: ['thighs', 'calves'],
-		Feet: ['feet'],
-		Sleep: [],
-		'Other things': []
+		head: ['eyes', 'face', 'ears', 'neck'],
+		torso: ['torso', 'arms'],
+		hands: ['hands'],
+		legs: ['thighs', 'calves'],
+		feet: ['feet'],
+		sleep: [],
+		other: []
 	};
 	const OFFSETS = {
 		'-0.3': 'is always warm',
@@ -128,13 +129,13 @@
 		const mass = factOf(thing, 'massG');
 		why.open({
 			title: thing.name,
-			sentence: `Counts as: ${type.name}.`,
+			sentence: `Counts as: ${typeName(type.id)}.`,
 			lines: [
 				{
 					label: 'Warmth where it covers',
 					text: `${clo(insulation.value ?? 0)} clo · ${insulation.state}, from the ${insulation.source}`
 				},
-				{ label: 'How that is known', text: type.insulationSource.text },
+				{ label: 'How that is known', text: insulationWords(type) },
 				{
 					label: 'Weight',
 					text: `${massWords(mass.value ?? 0, readerUnits())} · ${mass.state}, from the ${mass.source}`
@@ -142,7 +143,7 @@
 				{ label: 'Water', text: factOf(thing, 'waterGrade').value ?? '' },
 				{ label: 'Fibre', text: factOf(thing, 'fibre').value ?? '' }
 			],
-			reasons: [{ ...reason('supply'), kind: type.insulationSource.kind }]
+			reasons: [{ ...reason('supply'), kind: type.insulation.kind }]
 		});
 	}
 </script>
@@ -199,14 +200,12 @@
 		<h2 id="kit-head">The kit, head to toe</h2>
 		{#each groups as { name, things, answered } (name)}
 			<div class="group">
-				<h3>{name}</h3>
+				<h3>{groupName(name)}</h3>
 				<ul>
 					{#each things as thing (thing.id)}
 						<li class={thing.quantity.state.replace(' ', '-')}>
 							<span class="swatch tone-{catalogueType(thing.typeId).properties.functions[0]}"></span>
-							<button class="quiet thing" onclick={() => showWhy(thing)}
-								>{textInUnits(thing.name, readerUnits())}</button
-							>
+							<button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</button>
 							<input
 								type="number"
 								min="0"

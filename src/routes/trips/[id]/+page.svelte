@@ -1,13 +1,9 @@
 <script lang="ts">
+	import { copyName, dayName } from '$lib/words/days';
+	import { usualNote, usualWeathers, weatherMeaning } from '$lib/words/weathers';
 	import { beforeNavigate, goto, invalidate } from '$app/navigation';
 	import { onDestroy, tick } from 'svelte';
-	import {
-		type ClimatePlace,
-		type KnownBase,
-		type MonthNormals,
-		threeWeathers,
-		usualBase
-	} from '$lib/core/weather/climate';
+	import { type ClimatePlace, type KnownBase, type MonthNormals, usualBase } from '$lib/core/weather/climate';
 	import {
 		copyOfStage,
 		daysBetween,
@@ -152,13 +148,16 @@
 		const stages = $state.snapshot(editor.trip.stages) as Stage[];
 		const today = new Date().toISOString().slice(0, 10);
 		const home = data.places.find(({ id }) => id === editor.trip.site?.placeId)?.altitudeM;
-		setStages([...stages, nextStage(newId(), stages.at(-1), stages.length + 1, today, home)]);
+		setStages([
+			...stages,
+			nextStage({ id: newId(), name: dayName(stages.length + 1) }, stages.at(-1), today, home)
+		]);
 		pick(stages.length);
 		if (stages.length === 0) void fillUsual([0]);
 	}
 	function copyStage(): void {
 		const stages = $state.snapshot(editor.trip.stages) as Stage[];
-		const copy = copyOfStage(stages[at]!, newId);
+		const copy = copyOfStage(stages[at]!, copyName(stages[at]!.name), newId);
 		setStages([...stages.slice(0, at + 1), copy, ...shifted(stages.slice(at + 1), 1)]);
 		pick(at + 1);
 	}
@@ -197,7 +196,7 @@
 		const known = new Map<number, KnownBase>();
 		for (const i of indexes) {
 			const normals = await normalsFor(place, editor.trip.stages[i]!.date);
-			if (normals) known.set(i, usualBase(place, normals, data.climateName));
+			if (normals) known.set(i, usualBase(place, normals, usualNote(place, normals, data.climateName)));
 		}
 		setStages(
 			($state.snapshot(editor.trip.stages) as Stage[]).map((stage, i) =>
@@ -218,7 +217,7 @@
 		const normals = await normalsFor(place, date);
 		editor.trip.site = { placeId: place.id, latitudeDeg, longitudeDeg, utcOffsetMin };
 		if (editor.trip.place === '') editor.trip.place = place.name;
-		if (normals) editor.trip.weathers = threeWeathers(normals.spreadK);
+		if (normals) editor.trip.weathers = usualWeathers(normals.spreadK);
 		changed();
 	}
 	const siteOf = (): Site =>
@@ -324,7 +323,7 @@
 					>
 				{/each}
 			</div>
-			<p class="small soft meaning">{trip.weathers[weatherAt]!.meaning}</p>
+			<p class="small soft meaning">{weatherMeaning(trip.weathers[weatherAt]!, readerUnits())}</p>
 			<div class="views no-print">
 				{#if trip.stages.length > 1}
 					<button

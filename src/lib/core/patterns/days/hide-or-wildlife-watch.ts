@@ -2,19 +2,18 @@ import type { Pattern } from '../pattern';
 
 export const hideOrWildlifeWatch: Pattern = {
 	id: 'hide-or-wildlife-watch',
-	name: 'Hide or wildlife watch',
 	startMin: 5 * 60,
 	terrain: ['shooting-season'],
 	bed: 'heated',
 	day: [
-		['Walk in, unhurried', 'move', 60, 200, 'forest', 0.5, { marks: ['quiet', 'dark'] }],
-		['Dress at the place', 'stop', 10, 95, 'trees', 1, { marks: ['quiet', 'dark'] }],
-		['Sit', 'stop', 180, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
-		['What if: two hours longer', 'what-if', 120, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
-		['What if: the battery is dead', 'what-if', 180, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
-		['Walk out', 'move', 50, 150, 'forest', 1.5],
-		['Free time, pottering about', 'indoors', 480, 95, 'bed', 3],
-		['Evening', 'indoors', 180, 70, 'bed', 3],
-		['Night', 'sleep', 540, 45, 'bed', 3]
+		['walk-in-unhurried', 'move', 60, 200, 'forest', 0.5, { marks: ['quiet', 'dark'] }],
+		['dress-at-the-place', 'stop', 10, 95, 'trees', 1, { marks: ['quiet', 'dark'] }],
+		['sit', 'stop', 180, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
+		['what-if-two-hours-longer', 'what-if', 120, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
+		['what-if-the-battery-is-dead', 'what-if', 180, 68, 'trees', 1, { marks: ['seated', 'quiet'] }],
+		['walk-out', 'move', 50, 150, 'forest', 1.5],
+		['free-time-pottering-about', 'indoors', 480, 95, 'bed', 3],
+		['evening', 'indoors', 180, 70, 'bed', 3],
+		['night', 'sleep', 540, 45, 'bed', 3]
 	]
 };

@@ -2,20 +2,19 @@ import type { Pattern } from '../pattern';
 
 export const iceOrMixedClimb: Pattern = {
 	id: 'ice-or-mixed-climb',
-	name: 'Ice or mixed climb',
 	startMin: 6 * 60 + 30,
 	ground: 'snow',
 	terrain: ['avalanche', 'steep-ground'],
 	bed: 'heated',
 	day: [
-		['Approach', 'move', 75, 280, 'forest', 0.3],
-		['Gear up', 'stop', 20, 95, 'lee', 0.5, { marks: ['fiddly', 'harness', 'helmet'] }],
+		['approach', 'move', 75, 280, 'forest', 0.3],
+		['gear-up', 'stop', 20, 95, 'lee', 0.5, { marks: ['fiddly', 'harness', 'helmet'] }],
 		{
-			loop: 'Lead and belay',
+			loop: 'lead-and-belay',
 			count: 4,
 			of: [
 				[
-					'Lead',
+					'lead',
 					'move',
 					25,
 					250,
@@ -23,13 +22,13 @@ export const iceOrMixedClimb: Pattern = {
 					0.75,
 					{ marks: ['arms-up', 'splash', 'harness', 'helmet', 'abrasion'] }
 				],
-				['Belay above', 'stop', 20, 85, 'ridge', 0.8, { marks: ['roped', 'harness', 'helmet'] }],
-				['Belay below', 'stop', 35, 80, 'slope', 0.75, { marks: ['roped', 'harness', 'helmet', 'pack-away'] }]
+				['belay-above', 'stop', 20, 85, 'ridge', 0.8, { marks: ['roped', 'harness', 'helmet'] }],
+				['belay-below', 'stop', 35, 80, 'slope', 0.75, { marks: ['roped', 'harness', 'helmet', 'pack-away'] }]
 			]
 		},
-		['What if: the rope is stuck', 'what-if', 60, 80, 'slope', 0.9, { marks: ['roped', 'harness'] }],
+		['what-if-the-rope-is-stuck', 'what-if', 60, 80, 'slope', 0.9, { marks: ['roped', 'harness'] }],
 		[
-			'What if: a screw is dropped',
+			'what-if-a-screw-is-dropped',
 			'what-if',
 			20,
 			95,
@@ -38,7 +37,7 @@ export const iceOrMixedClimb: Pattern = {
 			{ marks: ['fiddly', 'roped', 'harness'] }
 		],
 		[
-			'What if: the coat is with the partner below',
+			'what-if-the-coat-is-with-the-partner-below',
 			'what-if',
 			20,
 			85,
@@ -46,10 +45,10 @@ export const iceOrMixedClimb: Pattern = {
 			0.9,
 			{ marks: ['roped', 'pack-away'] }
 		],
-		['Abseil', 'stop', 40, 110, 'slope', 1, { marks: ['roped', 'harness', 'helmet'] }],
-		['Walk out', 'move', 50, 150, 'forest', 1.8],
-		['Free time, pottering about', 'indoors', 180, 95, 'bed', 3],
-		['Evening', 'indoors', 180, 70, 'bed', 3],
-		['Night', 'sleep', 540, 45, 'bed', 3]
+		['abseil', 'stop', 40, 110, 'slope', 1, { marks: ['roped', 'harness', 'helmet'] }],
+		['walk-out', 'move', 50, 150, 'forest', 1.8],
+		['free-time-pottering-about', 'indoors', 180, 95, 'bed', 3],
+		['evening', 'indoors', 180, 70, 'bed', 3],
+		['night', 'sleep', 540, 45, 'bed', 3]
 	]
 };

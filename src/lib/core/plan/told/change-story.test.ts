@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PLANNED, type PhaseRow, kitOf, phaseOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { changeSentence, startSentence, weatherWords } from '../../../formats/plan-words';
-import { shortName } from '../../../formats/words';
+import { shortName } from '../../../words/labels';
+import { changeSentence, startSentence, weatherWords } from '../../../words/plan-story';
 import { wearableThings } from '../../cloth/things';
 import { PARTS } from '../../document/parts';
 import type { Client, Stage, Weather } from '../../document/types';

@@ -88,7 +88,8 @@ function howOf(layer: WornLayer, phase: PlannedPhase, before: PlannedPhase): Put
 			factorOf(other.cloth) === factor &&
 			isIn(before.outfit, other.cloth.thingId)
 	);
-	if (shellStays) return 'under the shell';
+	// A shell under another one is not put on under "the shell".
+	if (shellStays && position < 4) return 'under the shell';
 	return tied && position >= 4 ? 'over the harness' : 'plain';
 }
 

@@ -1,4 +1,4 @@
-import { CATALOGUE, type CatalogueType, searchText } from '../../cloth/catalogue';
+import { catalogueType } from '../../cloth/catalogue';
 import { factorOf, kindOf } from '../../cloth/factors';
 import { clothOf, wearableThings } from '../../cloth/things';
 import type { Client, Thing, Trip } from '../../document/types';
@@ -8,69 +8,25 @@ import type { Progress } from '../trip-solver';
 import { isNotAllRight, type PhaseSummary, tripSummary, type TripSummary, worstPhase } from './summary';
 
 /** "Is this all right?": one thing, described in a few words, for one client and one trip. */
-export interface Described {
-	type: CatalogueType;
-	/** what the words say beyond the type */
+/** A thing that is asked about. */
+export interface AskedThing {
+	typeId: string;
+	/** its mass where the words say one, g */
 	massG: number | null;
+	/** its repellent finish is worn out */
 	wornOut: boolean;
-}
-
-/** Words that say something about a thing, not what it is. */
-const FILLERS = new Set([
-	'a',
-	'an',
-	'the',
-	'my',
-	'old',
-	'new',
-	'is',
-	'this',
-	'ok',
-	'with',
-	'of',
-	'and',
-	'worn',
-	'out',
-	'his',
-	'her'
-]);
-
-/** Types of the catalogue that fit a description, the likeliest first: most words that fit, in the name before elsewhere. */
-export function described(text: string): Described[] {
-	const mass = /(\d{2,4})\s*g\b(?!\s*\/)/i.exec(text);
-	const wornOut = /\bworn[- ]?out\b/i.test(text);
-	const words = text
-		.toLowerCase()
-		.replace(/\d+\s*g\b(\/m2|\/m²)?/g, ' ')
-		.split(/[^a-zäöüß]+/)
-		.filter((word) => word.length > 1 && !FILLERS.has(word));
-	if (words.length === 0) return [];
-	const stem = (word: string): string => (word.length > 3 ? word.replace(/s$/, '') : word);
-	return CATALOGUE.map((type, at) => {
-		const name = type.name.toLowerCase();
-		const all = searchText(type).toLowerCase();
-		const score = words.reduce(
-			(sum, word) => sum + (name.includes(stem(word)) ? 3 : all.includes(stem(word)) ? 2 : 0),
-			0
-		);
-		return { type, at, score, length: name.length };
-	})
-		.filter(({ score }) => score > 0)
-		.sort((a, b) => b.score - a.score || a.length - b.length || a.at - b.at)
-		.slice(0, 8)
-		.map(({ type }) => ({ type, massG: mass ? Number(mass[1]) : null, wornOut }));
 }
 
 const ASKED_ID = 'asked-about';
 
 /** The thing as it would stand in a kit. */
-function thingFrom({ type, massG, wornOut }: Described): Thing {
+function thingFrom({ typeId, massG, wornOut }: AskedThing): Thing {
 	return {
 		id: ASKED_ID,
-		typeId: type.id,
-		name: type.name,
+		typeId,
+		name: '',
 		quantity: { value: 1, source: 'client', state: 'has' },
-		inPairs: type.inPairs,
+		inPairs: catalogueType(typeId).inPairs,
 		facts: {
 			...(massG === null ? {} : { massG: { value: massG, source: 'client', state: 'has' } }),
 			...(wornOut ? { face: { value: 'worn out' as const, source: 'client', state: 'has' } } : {})
@@ -106,7 +62,7 @@ export interface QuickCheckAnswer {
 export function* quickCheck(
 	trip: Trip,
 	client: Client,
-	asked: Described,
+	asked: AskedThing,
 	hit?: HittingSolver,
 	isOver: () => boolean = () => false
 ): Generator<Progress, QuickCheckAnswer, void> {

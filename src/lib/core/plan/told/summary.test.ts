@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { boundWords, priceSentence, priceWords } from '../../../formats/plan-words';
+import { boundWords, priceSentence, priceWords } from '../../../words/plan-story';
 import { PARTS } from '../../document/parts';
 import type { Wish } from '../../document/wish';
 import { planTrip } from '../planner';
@@ -58,19 +58,21 @@ describe('the price of a wish', () => {
 		const price = priceOf(summary(), summary([{ kind: 'leave', thingId: 'coat-synthetic' }]));
 		expect(price.massG).toBeLessThan(0);
 		expect(price.phases[0]!.worse).toBe(true);
-		expect(priceSentence(price)).toMatch(/Top (holds \d+ of 45 min|is cool|is cold).*g lighter\.$/);
+		expect(priceSentence(price, 'Teo')).toMatch(
+			/^Teo (stays warm for \d+ of 45 min in|feels cold in|is cold from the start of) “Top”.*g lighter\.$/
+		);
 	});
 	it('of what is done anyway is nothing', () => {
 		const price = priceOf(summary(), summary([{ kind: 'take', thingId: 'coat-synthetic' }]));
 		expect(price).toMatchObject({ changes: 0, penalty: 0, massG: 0, phases: [] });
-		expect(priceSentence(price)).toMatch(/^Costs nothing/);
+		expect(priceSentence(price, 'Teo')).toMatch(/^It costs nothing/);
 	});
 	it('of taking a thing that is never needed is its grams', () => {
 		const { leftIds } = summary();
 		const spare = leftIds[0]!;
 		const price = priceOf(summary(), summary([{ kind: 'take', thingId: spare }]));
 		expect(price.massG).toBeGreaterThan(0);
-		expect(priceWords(price).at(-1)).toMatch(/g heavier$/);
+		expect(priceWords(price, 'Teo').at(-1)).toMatch(/g heavier$/);
 	});
 	it('of wearing a thing in a phase has it worn there', () => {
 		const plan = planTrip({

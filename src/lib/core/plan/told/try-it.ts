@@ -65,7 +65,7 @@ function phaseOf(tried: Tried, id: string, name: string, minutes: number, effort
 }
 
 /** Somebody who owns just what is tried on, of average build, and has been asked about everything. */
-function wearerOf(typeIds: readonly string[]): Client {
+function wearerOf(typeIds: readonly string[], nameOf: (typeId: string) => string): Client {
 	return {
 		id: 'tried',
 		name: 'Anyone',
@@ -73,11 +73,11 @@ function wearerOf(typeIds: readonly string[]): Client {
 		careful: has(false),
 		answeredParts: [...PARTS],
 		things: typeIds.map((typeId): Thing => {
-			const { name, inPairs } = catalogueType(typeId);
+			const { inPairs } = catalogueType(typeId);
 			return {
 				id: typeId,
 				typeId,
-				name,
+				name: nameOf(typeId),
 				quantity: has(1),
 				inPairs,
 				facts: {},
@@ -92,9 +92,13 @@ function wearerOf(typeIds: readonly string[]): Client {
 
 /**
  * One stretch of time in given clothes, judged, with the body minute by minute.
+ * @param nameOf what a type is called
  * @throws RangeError when a type is not in the catalogue
  */
-export function tryIt(asked: Tried): { planned: PlannedStage; course: SimulatedDay; client: Client } {
+export function tryIt(
+	asked: Tried,
+	nameOf: (typeId: string) => string = (typeId) => typeId
+): { planned: PlannedStage; course: SimulatedDay; client: Client } {
 	const tried: Tried = {
 		...asked,
 		airTempC: clamp(asked.airTempC, -40, 30),
@@ -102,7 +106,7 @@ export function tryIt(asked: Tried): { planned: PlannedStage; course: SimulatedD
 		effortWm2: clamp(asked.effortWm2, 65, 290),
 		minutes: Math.round(clamp(asked.minutes, 5, 240))
 	};
-	const client = schooled(wearerOf(tried.typeIds), { trip: EMPTY_TRIP });
+	const client = schooled(wearerOf(tried.typeIds, nameOf), { trip: EMPTY_TRIP });
 	const sequence = [
 		...(tried.afterClimb ? [phaseOf(tried, 'climb', 'An hour uphill', CLIMB_MIN, CLIMB_WM2)] : []),
 		phaseOf(

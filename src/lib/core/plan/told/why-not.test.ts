@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { whyNotSentence } from '../../../formats/plan-words';
+import { whyNotSentence } from '../../../words/plan-story';
 import { phasesIn } from '../../document/sequence';
 import { finished } from '../../search/steps';
 import { TripPlanner } from '../planner';
@@ -46,10 +46,10 @@ describe('why a thing stays at home', () => {
 	it('says where, and what it costs', () => {
 		const found = finished(whyNot(planner, plan, heavier))!;
 		const price = priceOf(tripSummary(plan), tripSummary(found.plan));
-		expect(whyNotSentence('Other coat', found.place, price, trip)).toMatch(
-			/^Other coat instead, best in (Top|Tea|Climb|Down): .+/
+		expect(whyNotSentence('Other coat', found.place, price, trip, 'Teo')).toMatch(
+			/^Worn instead, other coat fits best in “(Top|Tea|Climb|Down)”: .+/
 		);
-		expect(whyNotSentence('Other coat', null, null, trip)).toContain('cannot be worn anywhere');
+		expect(whyNotSentence('Other coat', null, null, trip, 'Teo')).toContain('goes neither over nor under');
 	});
 	it('stops when it is told to', () => {
 		expect(finished(whyNot(planner, plan, heavier, 0, () => true))).toBeNull();

@@ -2,8 +2,9 @@
 	import { onMount } from 'svelte';
 	import { VERDICTS } from '$lib/core/document/verdict';
 	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/plan/told/summary';
-	import { phaseWords, whereWords } from '$lib/formats/plan-words';
-	import { massWords } from '$lib/formats/units';
+	import { groupSentence, phaseWords, placeWords } from '$lib/words/plan-story';
+	import { firstName } from '$lib/words/labels';
+	import { massWords } from '$lib/words/units';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import VerdictTag from '$lib/ui/VerdictTag.svelte';
 
@@ -52,16 +53,18 @@
 	const open = $derived(plans.filter(({ state }) => state === 'wanted' || state === 'working').length);
 	const wrong = $derived(people.filter(({ bad, plan }) => bad.length > 0 && plan?.summary).length);
 	function sentence({ client, bad, worst, plan }: (typeof people)[number]): string {
-		const first = client.name.split(' ')[0]!;
-		if (client.things === 0) return `Nobody has asked ${first} yet.`;
-		if (!plan?.summary || !worst)
-			return plan?.state === 'failed' ? 'The plan could not be worked out.' : 'Waiting for the plan.';
-		if (bad.length === 0) return 'All right on every day, in all weathers that are planned for.';
-		if (worst.verdict === 'not judged yet')
-			return `Not to be told yet: ask ${first} what there is for torso and legs.`;
+		const first = firstName(client.name);
+		if (client.things === 0) return groupSentence('unasked', first);
+		if (plan?.state === 'failed') return groupSentence('failed', first);
+		if (!plan?.summary || !worst) return groupSentence('waiting', first);
+		if (bad.length === 0) return groupSentence('right', first);
+		if (worst.verdict === 'not judged yet') return groupSentence('ask', first);
 		const more = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size - 1;
-		const where = whereWords(worst, data.trip);
-		return `${phaseWords(worst)} (${where})${more > 0 ? `, and ${more} more ${more === 1 ? 'phase' : 'phases'}` : ''}.`;
+		return groupSentence('wrong', first, {
+			phase: phaseWords(worst, first),
+			place: placeWords(worst, data.trip),
+			more
+		});
 	}
 </script>
 

@@ -23,6 +23,7 @@ export async function load({ params }) {
 			place: trip.place,
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
 		},
+		names: Object.fromEntries(client.things.map(({ id, name }) => [id, name])),
 		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
 		list: listOf(client, await inTurns(documentSteps(document, client, wished)), trip.stages)
 	};

@@ -2,19 +2,24 @@
 	import { Button } from 'flowbite-svelte';
 	import type { Count } from '$lib/core/kit/counting';
 	import type { Finding } from '$lib/core/document/finding';
-	import { longDate } from '$lib/formats/words';
-	import { textInUnits } from '$lib/formats/units';
+	import { longDate, shortName } from '$lib/words/labels';
+	import { findingSentence } from '$lib/words/findings';
+	import { countWords } from '$lib/words/plan-story';
 	import { readerUnits } from '$lib/ui/reader-units';
 	import { why } from '$lib/ui/why.svelte';
 
 	let { data } = $props();
-	function countWords({ needed, has }: Count): string {
+	function hasWords({ needed, has }: Count): string {
 		if (has === null) return 'nobody has asked yet';
 		if (has >= needed) return `has ${has}`;
 		return `has ${has}: ${needed - has} to get`;
 	}
-	/** Sentences and names of the core in the units of the reader. */
-	const text = (words: string): string => textInUnits(words, readerUnits());
+	const sentenceOf = (finding: Finding): string =>
+		findingSentence(finding, {
+			who: first,
+			nameOf: (id) => shortName(data.names[id] ?? id),
+			units: readerUnits()
+		});
 
 	const first = $derived(data.client.name.split(' ')[0]!);
 	const dates = $derived(data.trip.stages.map(({ date }) => date).sort());
@@ -63,12 +68,12 @@
 						<li>
 							<span class="box" aria-hidden="true"></span>
 							<span>
-								{text(gap.message)}
+								{sentenceOf(gap)}
 								<span class="small soft">{dayOf(gap)}</span>
 								<button
 									class="quiet small no-print"
 									onclick={() =>
-										why.open({ title: 'Still to solve', sentence: gap.message, reasons: gap.reasons })}
+										why.open({ title: 'Still to solve', sentence: sentenceOf(gap), reasons: gap.reasons })}
 									>why</button
 								>
 							</span>
@@ -82,7 +87,7 @@
 				<h2 id="questions-head">Still to ask</h2>
 				<ul>
 					{#each data.list.questions as question, i (i)}
-						<li><span class="box" aria-hidden="true"></span><span>{text(question.message)}</span></li>
+						<li><span class="box" aria-hidden="true"></span><span>{sentenceOf(question)}</span></li>
 					{/each}
 				</ul>
 			</section>
@@ -97,14 +102,14 @@
 								<span class="box" aria-hidden="true"></span>
 								<span>
 									<strong>{count.needed}</strong>
-									{count.words}
-									<span class="small soft">{countWords(count)}</span>
+									{countWords(count)}
+									<span class="small soft">{hasWords(count)}</span>
 									<button
 										class="quiet small no-print"
 										onclick={() =>
 											why.open({
-												title: `${count.needed} ${count.words}`,
-												sentence: countWords(count),
+												title: `${count.needed} ${countWords(count)}`,
+												sentence: hasWords(count),
 												reasons: count.reasons
 											})}>why</button
 									>
@@ -122,7 +127,7 @@
 							<li>
 								<span class="box" aria-hidden="true"></span>
 								<span>
-									{text(line.name)}
+									{line.name}
 									<span class="small soft">
 										{[
 											line.wornAtStart ? 'wear it at the start' : '',

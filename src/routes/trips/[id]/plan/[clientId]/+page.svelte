@@ -5,9 +5,16 @@
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
 	import type { Wish } from '$lib/core/document/wish';
-	import { boundWords, phaseWords, priceSentence, whyNotSentence, whereWords } from '$lib/formats/plan-words';
-	import { longDate, shortName } from '$lib/formats/words';
-	import { textInUnits } from '$lib/formats/units';
+	import {
+		allRightSentence,
+		boundWords,
+		phaseWords,
+		placeWords,
+		priceSentence,
+		whyNotSentence
+	} from '$lib/words/plan-story';
+	import { firstName, longDate, shortName } from '$lib/words/labels';
+	import { weatherMeaning } from '$lib/words/weathers';
 	import PlanFindings from '$lib/ui/PlanFindings.svelte';
 	import OtherWeather from '$lib/ui/OtherWeather.svelte';
 	import PlanPhone from '$lib/ui/PlanPhone.svelte';
@@ -93,7 +100,7 @@
 	const nameOf = (id: string): string => names.get(id) ?? id;
 	const findings = $derived(planned?.findings ?? []);
 	const others = $derived(session.days.filter((day) => day !== planned));
-	const first = $derived(data.client.name.split(' ')[0]!);
+	const first = $derived(firstName(data.client.name));
 
 	const kit = $derived(wearableThings(data.client));
 	const told = $derived(planned ? toldDay(planned, kit) : { start: null, changes: [] });
@@ -114,13 +121,15 @@
 		if (!summary) return null;
 		const bad = summary.phases.filter(isNotAllRight);
 		const worst = worstPhase(bad);
-		if (!worst)
-			return { ok: true, text: `${first} is all right on every day, in all weathers that are planned for.` };
-		const here = whereWords(worst, data.trip);
+		if (!worst) return { ok: true, text: allRightSentence(first) };
 		const count = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size;
 		return {
 			ok: false,
-			text: `${first} is not all right: ${phaseWords(worst)} (${here})${count > 1 ? `, and ${count - 1} more ${count === 2 ? 'phase' : 'phases'}` : ''}.`
+			text: allRightSentence(first, {
+				phase: phaseWords(worst, first),
+				place: placeWords(worst, data.trip),
+				more: count - 1
+			})
 		};
 	});
 	const massOf = (id: string): number => {
@@ -174,7 +183,7 @@
 			<a href={address({ foul: true })} aria-current={data.foul ? 'true' : undefined}>In foul weather</a>
 		</nav>
 	{/if}
-	<p class="small soft">{textInUnits(data.weather.meaning, units)}</p>
+	<p class="small soft">{weatherMeaning(data.weather, units)}</p>
 </div>
 
 {#if !stage}
@@ -242,7 +251,7 @@
 			<h2>In other weather</h2>
 			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} />
 			<h2>Look at</h2>
-			<PlanFindings {findings} name={first} />
+			<PlanFindings {findings} name={first} {nameOf} />
 		</section>
 	</div>
 	<div class="small-screen">
@@ -267,7 +276,7 @@
 			{#if session.price}
 				<p class="price" role="status" aria-label="Price of the wishes">
 					<strong>What the wishes cost:</strong>
-					{priceSentence(session.price)}
+					{priceSentence(session.price, first, units)}
 				</p>
 			{/if}
 			{#if session.impossible.length > 0}
@@ -285,7 +294,14 @@
 			{phases}
 			{massOf}
 			asked={session.asked &&
-				whyNotSentence(nameOf(session.asked.thingId), session.asked.place, session.asked.price, data.trip)}
+				whyNotSentence(
+					nameOf(session.asked.thingId),
+					session.asked.place,
+					session.asked.price,
+					data.trip,
+					first,
+					units
+				)}
 			asking={session.asking}
 			onwishes={wish}
 			onask={(thingId) => session.askWhyNot(thingId)}

@@ -1,3 +1,6 @@
+import type { Measure } from '../core/document/finding';
+import type { Unit } from '../core/document/reasons';
+
 /**
  * Units as a person reads and types them. The document and the core keep SI (°C, m, km/h as forecasts say, m/s, g);
  * figures are converted where they are shown and where they are typed, never in between, so that switching back and forth
@@ -116,6 +119,9 @@ export function massWords(massG: number, { mass }: Units): string {
 
 /** A reason's figure in the unit of the reader. Units that have no choice stay. */
 export function valueInUnits(value: number, unit: string, units: Units): { value: number; unit: string } {
+	// Air past the body is told in m/s beside km/h, and in mph to those who read mph.
+	if (unit === 'm/s' && units.speed === 'mph')
+		return { value: Math.round(toUnit('speed', value * 3.6, units) * 10) / 10, unit: UNIT_WORDS.mph };
 	const quantity: Quantity | undefined = (
 		{ '°C': 'temp', K: 'difference', 'K per 1000 m': 'lapse', m: 'height', 'km/h': 'speed' } as const
 	)[unit];
@@ -128,16 +134,15 @@ export function valueInUnits(value: number, unit: string, units: Units): { value
 	};
 }
 
-const IN_TEXT = /([−-]?\d+(?:\.\d+)?) (°C|km\/h|m|K)(?![\w/·²³])/g;
-/** A sentence of the core, which speaks SI, with its figures in the units of the reader. */
-export function textInUnits(text: string, units: Units): string {
-	return text.replace(IN_TEXT, (all, figure: string, unit: string) => {
-		// "At 10 m" is where the wind is measured, the world over.
-		if (figure === '10' && unit === 'm') return all;
-		const si = Number(figure.replace(MINUS, '-'));
-		const shown = valueInUnits(si, unit, units);
-		return `${rounded(shown.value, unit === 'K' && !Number.isInteger(shown.value) ? 1 : 0)} ${shown.unit}`;
-	});
+/** What a figure of a sentence is measured in. */
+export type MeasureUnit = Unit | Measure['unit'];
+const LONG_UNITS: Readonly<Record<string, string>> = { l: 'litres' };
+/** A figure of a sentence with its unit, in the units of the reader; whole where nothing smaller is meant. */
+export function measureWords({ value, unit }: { value: number; unit: MeasureUnit }, units: Units): string {
+	const shown = valueInUnits(value, unit, units);
+	const digits = unit === 'K' && !Number.isInteger(shown.value) ? 1 : unit === 'h' ? 1 : 0;
+	const figure = rounded(shown.value, digits).replace(/\.0$/, '');
+	return `${figure} ${LONG_UNITS[shown.unit] ?? shown.unit}`;
 }
 
 /** Units as they are kept in a cookie, and back; what is not understood is metric. */

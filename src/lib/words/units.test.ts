@@ -2,14 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
 	METRIC,
+	type MeasureUnit,
 	type Quantity,
 	UNIT_CHOICES,
 	type Units,
 	forField,
 	fromUnit,
 	massWords,
+	measureWords,
 	tempWords,
-	textInUnits,
 	toUnit,
 	unitWord,
 	unitsCookie,
@@ -87,11 +88,18 @@ describe('units', () => {
 		expect(unitWord('lapse', US)).toBe('°F per 1000 ft');
 	});
 	it('of a sentence are those of the reader, and minutes stay minutes', () => {
-		expect(textInUnits('Feels like −31 °C at 1840 m within 10 to 30 min, 48 km/h, 6 K colder.', US)).toBe(
-			'Feels like −24 °F at 6037 ft within 10 to 30 min, 30 mph, 10.8 °F colder.'
-		);
-		const metric = 'Up to 2600 m, 3.5 m/s, −2 °C.';
-		expect(textInUnits(metric, METRIC)).toBe('Up to 2600 m, 3.5 m/s, −2 °C.');
+		const inUnits = (value: number, unit: MeasureUnit): string => measureWords({ value, unit }, US);
+		expect(inUnits(-31, '°C')).toBe('−24 °F');
+		expect(inUnits(1840, 'm')).toBe('6037 ft');
+		expect(inUnits(48, 'km/h')).toBe('30 mph');
+		expect(inUnits(6, 'K')).toBe('10.8 °F');
+		expect(inUnits(6.5, 'K per 1000 m')).toBe('4 °F per 1000 ft');
+		expect(inUnits(30, 'min')).toBe('30 min');
+		expect(inUnits(3.5, 'm/s')).toBe('8 mph');
+		expect([2600, 10].map((value) => measureWords({ value, unit: 'm' }, METRIC))).toEqual(['2600 m', '10 m']);
+		expect(measureWords({ value: -2, unit: '°C' }, METRIC)).toBe('−2 °C');
+		expect(measureWords({ value: 3, unit: 'h' }, METRIC)).toBe('3 h');
+		expect(measureWords({ value: 31, unit: 'l' }, METRIC)).toBe('31 litres');
 	});
 	it('of a reason are those of the reader where there is a choice', () => {
 		expect(valueInUnits(-10, '°C', US)).toEqual({ value: 14, unit: '°F' });

@@ -1,16 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { documentOf, kitOf, type PhaseRow, PLANNED, stageOf, thingOf } from '../../../../tests/fixtures/make';
+import { findingSentence } from '../../words/findings';
+import { METRIC } from '../../words/units';
 import { airInUse } from '../cloth/supply';
 import { clothOf, wearableThings } from '../cloth/things';
 import { outfitClo } from '../cloth/worn';
 import { PARTS } from '../document/parts';
 import { type Bed, type Client, FIBRES, type Stage } from '../document/types';
 import { wearerOf } from '../judge/wearer';
+import { packOf, WATER_AND_FOOD } from '../kit/pack';
 import { simulationOf, wetAfter } from '../plan/day-report';
 import { planDocument, planStage } from '../plan/planner';
-import { eveningWetness, morningWetness, wetCloth } from './overnight';
-import { packOf, WATER_AND_FOOD } from './pack';
+import { eveningWetness, morningWetness, wetCloth } from './wetness';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
 const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
@@ -105,8 +107,11 @@ describe('the next day', () => {
 	it('begins with what is still wet, and says so', () => {
 		const [, second] = planned(TENT);
 		expect(second!.morning.length).toBeGreaterThan(0);
-		expect(second!.findings.find(({ code }) => code === 'wet-morning')!.message).toMatch(
-			/^Still wet in the morning: /
+		const found = second!.findings.find(({ code }) => code === 'wet-morning')!;
+		expect(found.thingIds.length).toBeGreaterThan(0);
+		expect(found.values).toEqual({ feet: 'no' });
+		expect(findingSentence(found, { who: 'Teo', nameOf: (id) => id, units: METRIC })).toMatch(
+			/^Teo starts with wet things, since nothing dries there: .+\. They warm less today\.$/
 		);
 		expect(planned(ROOM)[1]!.morning).toEqual([]);
 		const colder = (stage: typeof second) => stage!.phases[1]!.peakDebtWhm2;

@@ -1,12 +1,8 @@
 import { type Cloth, covers } from '../cloth/things';
 import { rainKeptOutMin } from '../conditions/needs';
-import type { Finding } from '../document/finding';
-import { reason } from '../document/reasons';
 import type { Bed, Fibre } from '../document/types';
-import type { SimulatedDay } from '../heat/simulation';
-import type { JudgedPhase } from '../judge/finding';
-import type { PhaseVerdict } from '../judge/verdicts';
 import { ROOFED } from '../weather/wind';
+import type { SimulatedDay, WornPhase } from './simulation';
 
 /** How wet things are, by thing id, 0…1 of what they can hold; what is dry is left out. */
 export type Wetness = ReadonlyMap<string, number>;
@@ -51,12 +47,12 @@ const DEPTHS = {
 
 /**
  * How wet everything that was worn is when the day is over, before the night.
- * @param phases of one stage, judged
+ * @param phases of one stage, in order
  * @param course the simulated day, for the sweat next to the skin
  * @param morning how wet things were when the day began
  */
 export function eveningWetness(
-	phases: readonly PhaseVerdict[],
+	phases: readonly Pick<WornPhase, 'cell' | 'outfit'>[],
 	course: SimulatedDay,
 	morning: Wetness = new Map()
 ): Map<string, number> {
@@ -128,42 +124,4 @@ export function morningWetness(evening: Wetness, kit: readonly Cloth[], bed: Bed
 		if (left >= DAMP_FROM) morning.set(cloth.thingId, left);
 	}
 	return morning;
-}
-
-/** What a guide is told in the morning: what is worn wet; damp shells and the like are nothing to speak of. */
-export function wetMorningFinding(
-	phases: readonly JudgedPhase[],
-	kit: readonly Cloth[],
-	morning: Wetness,
-	weather: string
-): Finding[] {
-	const first = phases.find(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep');
-	const wet = kit.filter(
-		(cloth) => (morning.get(cloth.thingId) ?? 0) >= WET_FROM && !cloth.functions.includes('weather')
-	);
-	const socks = wet.filter((cloth) => covers(cloth, 'feet'));
-	if (!first || wet.length === 0) return [];
-	const cold = socks.length > 0 && first.cell.airTempC <= 10;
-	return [
-		{
-			code: 'wet-morning',
-			severity: cold ? 'warning' : 'note',
-			weather,
-			stageId: first.cell.stageId,
-			phaseId: first.cell.phaseId,
-			part: cold ? 'feet' : 'torso',
-			thingIds: wet.map(({ thingId }) => thingId),
-			message: `Still wet in the morning: ${wet.map(({ name }) => name).join(', ')}. Nothing dries there; ${cold ? 'wet feet day after day are the danger: one dry pair stays for the night.' : 'they warm less today.'}`,
-			reasons: [
-				reason(
-					'overnight',
-					wet.map((cloth) => [
-						cloth.name,
-						Math.round(morning.get(cloth.thingId)! * 100),
-						'% of what it holds'
-					])
-				)
-			]
-		}
-	];
 }

@@ -1,0 +1,198 @@
+import { WORK_WM2 } from '../body/effort';
+import { type Cloth, covers } from '../cloth/things';
+import type { Finding, FindingCode } from '../document/finding';
+import type { Row } from '../document/parts';
+import { reason } from '../document/reasons';
+import { ROOFED, frostbiteClass } from '../weather/wind';
+import { type FindingRule, type JudgedPhase, at, firstRounds } from './finding';
+import type { PhaseVerdict } from './verdicts';
+import { whereOneLayerHelps } from './what-helps';
+
+/** Rules about what the phases of a day come to: too cold, too warm, wet, bare. */
+
+/** Phases that were cold from the start because of a phase before are told with that one; cold fingers hide no cold body. */
+const inheritsCold = (phases: readonly JudgedPhase[], phase: JudgedPhase): boolean => {
+	const before = phases
+		.slice(0, phases.indexOf(phase))
+		.filter(({ cell }) => cell.kind !== 'what-if')
+		.at(-1);
+	return (
+		phase.holdsMinutes === 0 &&
+		(before?.verdict === 'short' || before?.verdict === 'nothing suffices') &&
+		(phase.limitedBy !== 'body' || before.limitedBy === 'body')
+	);
+};
+
+const codeOfShort = ({ verdict, limitedBy }: PhaseVerdict): FindingCode =>
+	verdict === 'nothing suffices'
+		? 'nothing-suffices'
+		: limitedBy === 'hands'
+			? 'short-hands'
+			: limitedBy === 'feet'
+				? 'short-feet'
+				: 'short';
+
+const shortOrWorse: FindingRule = (facts) =>
+	firstRounds(
+		facts.phases,
+		({ verdict, limitedBy }) =>
+			(verdict === 'short' || verdict === 'nothing suffices') && limitedBy !== 'sleep'
+	)
+		.filter(({ phase }) => !inheritsCold(facts.phases, phase))
+		.map(({ phase, rounds }): Finding => {
+			const { cell, holdsMinutes, limitedBy } = phase;
+			const code = codeOfShort(phase);
+			const help = code === 'short' ? whereOneLayerHelps(phase, facts.person) : null;
+			const over = facts.kit.some((cloth) => cloth.functions.includes('over') && covers(cloth, 'torso'));
+			const stop = cell.kind === 'stop' || cell.kind === 'ride' || cell.kind === 'what-if';
+			const noOver = code === 'short' && stop && !over;
+			return {
+				code,
+				// A what-if is checked, and nobody packs for it alone: it is told, as a note.
+				severity: cell.kind === 'what-if' || ROOFED.has(cell.place) ? 'note' : 'blocker',
+				...at(facts, phase, rounds),
+				part: limitedBy,
+				thingIds: [],
+				values: {
+					held: { value: holdsMinutes ?? cell.minutes, unit: 'min' },
+					minutes: { value: cell.minutes, unit: 'min' },
+					start: holdsMinutes === 0 ? 'cold' : 'warm',
+					over: noOver ? 'none' : 'some',
+					help: help?.place ?? 'none'
+				},
+				reasons: noOver ? [reason('stopLayer'), ...phase.reasons] : phase.reasons
+			};
+		});
+
+/** At most two phases of the day, the first ones; every what-if, as a note: it is checked, and nothing is packed for it alone. */
+const wetThrough: FindingRule = (facts) => {
+	const wet = firstRounds(facts.phases, ({ verdict }) => verdict === 'wet through');
+	const isWhatIf = ({ phase: { cell } }: (typeof wet)[number]): boolean => cell.kind === 'what-if';
+	return [...wet.filter((one) => !isWhatIf(one)).slice(0, 2), ...wet.filter(isWhatIf)].map((one): Finding => {
+		const { cell, limitedBy, holdsMinutes, outfit, reasons } = one.phase;
+		const part = limitedBy === 'torso' ? 'torso' : 'thighs';
+		return {
+			code: 'wet-through',
+			severity: isWhatIf(one) ? 'note' : 'warning',
+			...at(facts, one.phase, one.rounds),
+			part: limitedBy,
+			thingIds: outfit
+				.filter(({ cloth, position }) => position >= 3 && covers(cloth, part))
+				.map(({ cloth }) => cloth.thingId),
+			values: {
+				limit: holdsMinutes === null ? 'none' : 'some',
+				held: { value: holdsMinutes ?? cell.minutes, unit: 'min' },
+				minutes: { value: cell.minutes, unit: 'min' }
+			},
+			reasons
+		};
+	});
+};
+
+const tooWarm: FindingRule = (facts) =>
+	firstRounds(facts.phases, ({ verdict }) => verdict === 'warm before a stop').map(
+		({ phase, rounds }): Finding => ({
+			code: 'warm-before-stop',
+			severity: 'warning',
+			...at(facts, phase, rounds),
+			part: 'body',
+			thingIds: [],
+			values: {},
+			reasons: phase.reasons
+		})
+	);
+
+/** Rows without which nobody sets out. */
+const CANNOT_LACK: readonly Row[] = ['sleep', 'feet', 'torso', 'legs'];
+/** Gaps head to toe, once per row: the first phase in which it shows. */
+const gaps: FindingRule = (facts) => {
+	const found = new Map<Row, Finding>();
+	for (const phase of facts.phases) {
+		for (const { row, state, reasons } of phase.coverage) {
+			if ((state !== 'missing' && state !== 'not asked') || found.has(row)) continue;
+			const missing = state === 'missing';
+			found.set(row, {
+				code: missing ? 'missing' : 'not-asked',
+				severity: missing ? (CANNOT_LACK.includes(row) ? 'blocker' : 'warning') : 'note',
+				...at(facts, phase),
+				part: row,
+				thingIds: [],
+				values: { about: 'part' },
+				reasons
+			});
+		}
+	}
+	return [...found.values()];
+};
+
+const night: FindingRule = (facts) =>
+	firstRounds(
+		facts.phases,
+		({ cell, verdict }) => cell.kind === 'sleep' && (verdict === 'short' || verdict === 'nothing suffices')
+	)
+		.filter(({ phase }) => phase.outfit.length > 0)
+		.map(({ phase, rounds }): Finding => ({
+			code: 'short-sleep',
+			severity: 'blocker',
+			...at(facts, phase, rounds),
+			part: 'sleep',
+			thingIds: phase.outfit.map(({ cloth }) => cloth.thingId),
+			values: { air: { value: phase.cell.airTempC, unit: '°C' } },
+			reasons: phase.reasons
+		}));
+
+const cottonNextToSkin: FindingRule = (facts) => {
+	const worn = new Map<string, { cloth: Cloth; phase: PhaseVerdict }>();
+	for (const phase of facts.phases) {
+		const works = phase.cell.metabolicWm2 >= WORK_WM2 && phase.cell.airTempC <= 10 && !phase.cell.heated;
+		if (!works) continue;
+		for (const { cloth, position } of phase.outfit) {
+			const skin = position <= 1 && (covers(cloth, 'torso') || covers(cloth, 'thighs'));
+			if (skin && cloth.fibre === 'cotton' && !worn.has(cloth.thingId))
+				worn.set(cloth.thingId, { cloth, phase });
+		}
+	}
+	return [...worn.values()].map(({ cloth, phase }): Finding => ({
+		code: 'cotton-next-to-skin',
+		severity: 'warning',
+		...at(facts, phase),
+		part: covers(cloth, 'torso') ? 'torso' : 'legs',
+		thingIds: [cloth.thingId],
+		values: {},
+		reasons: [reason('cotton', [['effort', phase.cell.metabolicWm2, 'W/m²']])]
+	}));
+};
+
+const frostbite: FindingRule = (facts) => {
+	const coldest = facts.phases
+		.filter(({ cell }) => !cell.heated && cell.kind !== 'sleep')
+		.reduce<JudgedPhase | null>((a, b) => (!a || b.cell.feltTempC < a.cell.feltTempC ? b : a), null);
+	const kind = coldest && frostbiteClass(coldest.cell.feltTempC);
+	if (!coldest || !kind || kind.level === 'low' || !kind.minutes) return [];
+	const [from, to] = kind.minutes;
+	return [
+		{
+			code: 'frostbite',
+			severity: 'warning',
+			...at(facts, coldest),
+			part: 'face',
+			thingIds: [],
+			values: {
+				felt: { value: coldest.cell.feltTempC, unit: '°C' },
+				from: { value: from, unit: 'min' },
+				to: { value: to, unit: 'min' }
+			},
+			reasons: [reason('frostbite', [['felt', coldest.cell.feltTempC, '°C']])]
+		}
+	];
+};
+
+export const VERDICT_RULES: Readonly<Record<string, FindingRule>> = {
+	shortOrWorse,
+	night,
+	gaps,
+	wetThrough,
+	cottonNextToSkin,
+	frostbite,
+	tooWarm
+};

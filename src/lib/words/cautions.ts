@@ -1,0 +1,21 @@
+import type { Caution } from '../core/rules/cautions';
+import { message } from './message';
+import type { Units } from './units';
+import { valuesInWords } from './values';
+
+/** A caution in words: what is read first, and the rest. */
+export function cautionWords({ code, values }: Caution, units: Units): { lead: string; rest: string } {
+	const { from, bed, more } = values;
+	const all = {
+		...valuesInWords(values, units),
+		first: typeof from === 'object' && from.value === 0 ? 'atonce' : 'later',
+		sleeps: typeof bed === 'object' ? 'high' : 'no',
+		more: Number(more ?? 0)
+	};
+	return { lead: message(`caution.${code}.lead`, all), rest: message(`caution.${code}`, all) };
+}
+/** The same in one piece. */
+export function cautionSentence(caution: Caution, units: Units): string {
+	const { lead, rest } = cautionWords(caution, units);
+	return `${lead} ${rest}`;
+}

@@ -1,0 +1,174 @@
+import { type Cell, cellName } from '../core/conditions/cells';
+import type { Row } from '../core/document/parts';
+import type { Verdict } from '../core/document/verdict';
+import type { Moment } from '../core/heat/simulation';
+import type { CoverageCell } from '../core/judge/coverage';
+import type { PhaseVerdict } from '../core/judge/verdicts';
+import { capital, message, small } from './message';
+import { measureWords, METRIC, type Units } from './units';
+
+export * from './en/labels';
+
+/** Figures and states in the words of a guide. */
+const MINUS = '−';
+/** A number with a real minus sign. */
+export const signed = (value: number, digits = 0): string => {
+	const text = Math.abs(value).toFixed(digits);
+	return value < 0 && Number(text) !== 0 ? MINUS + text : text;
+};
+export const degrees = (tempC: number): string => `${signed(tempC)}°`;
+export const clo = (value: number): string => value.toFixed(2);
+
+/** Minutes after midnight as a clock time. */
+export function clock(minutes: number): string {
+	const day = ((Math.round(minutes) % 1440) + 1440) % 1440;
+	return `${String(Math.floor(day / 60)).padStart(2, '0')}:${String(day % 60).padStart(2, '0')}`;
+}
+/** A length of time, short. */
+export const duration = (minutes: number): string =>
+	minutes < 120
+		? `${minutes} min`
+		: `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`;
+
+const dateFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
+	new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
+/** Made once: a formatter costs more than a hundred dates. */
+const WEEKDAY = dateFormat({ weekday: 'short' });
+const MONTH = dateFormat({ month: 'short' });
+const MONTH_AND_YEAR = dateFormat({ month: 'long', year: 'numeric' });
+
+/** An ISO date as "Sat 23 Jan 2027", the same on server and page; what is no date comes back as it is. */
+export function longDate(iso: string): string {
+	const date = new Date(`${iso}T12:00:00Z`);
+	if (Number.isNaN(date.getTime())) return iso;
+	return `${WEEKDAY.format(date)} ${date.getUTCDate()} ${MONTH.format(date)} ${date.getUTCFullYear()}`;
+}
+const MONTH_NAME = dateFormat({ month: 'long' });
+/** Name of a month. @param month 1…12 */
+export const monthName = (month: number): string =>
+	MONTH_NAME.format(new Date(Date.UTC(2027, month - 1, 15)));
+/** An ISO date as "January 2027". */
+export const monthAndYear = (iso: string): string => MONTH_AND_YEAR.format(new Date(`${iso}T12:00:00Z`));
+/** The same without the year: "Sat 23 Jan". */
+export const shortDate = (iso: string): string => longDate(iso).replace(/ \d{4}$/, '');
+
+/** A thing in few words: what stands before the first comma of its name. */
+export const shortName = (name: string): string => name.split(',')[0]!;
+/** The first name of a person, by which sentences call them. */
+export const firstName = (name: string): string => name.split(' ')[0]!;
+
+const PART_WORDS: Partial<Record<Row | 'body', string>> = { body: 'body', hands: 'fingers', feet: 'toes' };
+const held = (minutes: number): string => measureWords({ value: minutes, unit: 'min' }, METRIC);
+
+/** A verdict as a sentence that a guide could say. @param who first name */
+export const verdictSentence = (phase: PhaseVerdict, who: string): string => capital(sentenceOf(phase, who));
+function sentenceOf(phase: PhaseVerdict, who: string): string {
+	const { verdict, holdsMinutes, cell, limitedBy, reasons } = phase;
+	const part = PART_WORDS[limitedBy] ?? limitedBy;
+	switch (verdict) {
+		case 'right':
+			return message('verdict.right', { sleep: cell.kind === 'sleep' ? 'yes' : 'no' });
+		case 'cool':
+			return message('verdict.cool', { part, who });
+		case 'short':
+			return message('verdict.short', {
+				part: limitedBy === 'sleep' ? 'sleep' : `the ${limitedBy === 'body' ? 'whole body' : part}`,
+				who,
+				start: holdsMinutes === 0 ? 'cold' : 'warm',
+				held: holdsMinutes ?? cell.minutes,
+				minutes: held(cell.minutes)
+			});
+		case 'warm':
+			return message('verdict.warm', {
+				who,
+				hopeless: reasons.some(({ rule }) => rule === 'tooHotForAll') ? 'yes' : 'no'
+			});
+		case 'warm before a stop':
+			return message('verdict.warm-before-stop', { who });
+		case 'wet through':
+			return message('verdict.wet-through', { who, part });
+		case 'nothing suffices':
+			return message('verdict.nothing-suffices', { who, minutes: held(cell.minutes) });
+		case 'not judged yet':
+			return message('verdict.not-judged', { who });
+	}
+}
+
+/** A moment of the simulated day as a guide would tell it. */
+export function momentSentence(
+	{ kind, minute, does, thingId, thenMinute }: Moment,
+	cell: Cell,
+	nameOf: (thingId: string) => string,
+	who: string
+): string {
+	const told = message('moment', {
+		time: clock(cell.startMin + minute),
+		minute,
+		phase: cellName(cell),
+		what: message(`moment.${kind}`, { who })
+	});
+	if (thingId === null) return told;
+	const remedy = message('moment.remedy', {
+		thing: small(nameOf(thingId)),
+		does: does === 'take off' ? 'off' : 'on',
+		then: thenMinute ?? 0
+	});
+	return `${told} ${remedy}`;
+}
+
+/** A verdict in the few words of a tag. */
+export function verdictTag({ verdict, holdsMinutes, cell, limitedBy }: PhaseVerdict): string {
+	if (verdict !== 'short' || limitedBy === 'sleep') return verdict;
+	return message('tag.short', {
+		start: holdsMinutes === 0 ? 'cold' : 'warm',
+		held: holdsMinutes ?? cell.minutes,
+		minutes: held(cell.minutes)
+	});
+}
+
+/** Style class of a verdict. */
+export const verdictClass = (verdict: Verdict): string =>
+	({
+		right: 'right',
+		cool: 'cool',
+		short: 'short',
+		'nothing suffices': 'nothing',
+		'wet through': 'wet',
+		warm: 'warm',
+		'warm before a stop': 'warm',
+		'not judged yet': 'open'
+	})[verdict];
+
+/**
+ * What stands in a cell of the ladder.
+ * @param names of what is there, from the skin out
+ * @param full names everything; otherwise the outermost and how many are under it
+ */
+export function coverageWords(cell: CoverageCell, names: readonly string[], full: boolean): string {
+	const top = names.at(-1) ?? '';
+	const covered = full
+		? [...names].reverse().join(' over ')
+		: names.length > 1
+			? `${top} +${names.length - 1}`
+			: top;
+	switch (cell.state) {
+		case 'covered':
+			return covered;
+		case 'assumed':
+			return `assumed: ${covered}`;
+		case 'not asked':
+			return 'not asked';
+		case 'missing':
+			return names.length > 0 ? `missing (only ${covered})` : 'missing';
+		case 'not needed':
+			return 'not needed';
+	}
+}
+
+/** What it is like in a phase: "Top: −12 °C, feels like −19 °C". */
+export const feltTitle = ({ name, airTempC, feltTempC }: Cell, units: Units): string =>
+	message('title.felt', {
+		phase: name,
+		air: measureWords({ value: airTempC, unit: '°C' }, units),
+		felt: measureWords({ value: feltTempC, unit: '°C' }, units)
+	});
