@@ -1,63 +1,65 @@
 import js from '@eslint/js';
 import importX from 'eslint-plugin-import-x';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { ROOMS } from './scripts/lib/rooms.mjs';
 import svelteConfig from './svelte.config.js';
 
-/**
- * Who may import whom. `core` knows nothing but itself; each layer may only look inwards.
- * A list of forbidden paths per folder, so that the message names the rule that was broken.
- */
-const layers = {
-	'src/lib/core': {
-		forbid: [
-			'$lib/*',
-			'**/formats/**',
-			'**/server/**',
-			'**/ui/**',
-			'$app/*',
-			'node:*',
-			'svelte*',
-			'@sveltejs/*',
-			'mysql2*',
-			'joi',
-			'd3*'
-		],
-		why: 'core is pure computation and imports nothing but core'
-	},
-	'src/lib/formats': {
-		forbid: [
-			'$lib/server*',
-			'$lib/server/**',
-			'$lib/ui/**',
-			'**/server/**',
-			'**/ui/**',
-			'$app/*',
-			'node:*',
-			'svelte*',
-			'mysql2*'
-		],
-		why: 'formats may import core only'
-	},
-	'src/lib/server': {
-		forbid: ['$lib/ui/**', '**/ui/**', 'svelte'],
-		why: 'server may import core and formats, never the interface'
-	},
-	'src/lib/ui': {
-		forbid: ['$lib/server*', '$lib/server/**', '**/server/**', 'mysql2*', 'node:*'],
-		why: 'the interface may import core and formats, never the server'
+/** Files of the project that a room may not use: everything but what its list allows. */
+const restrictedPaths = ({ folder, uses, packages, why }) => ({
+	target: `./${folder}`,
+	from: '.',
+	except: [
+		...new Set([
+			...uses.map((path) => `./${path}`),
+			...packages.flatMap((name) => {
+				const bare = name.replace(/\/?\*$/, '');
+				return [`./node_modules/${bare}`, `./node_modules/@types/${bare}`];
+			}),
+			'./.svelte-kit'
+		])
+	],
+	message: why
+});
+
+/** Built-in modules resolve to no path: they are refused by name where the list has none. */
+const restrictedBuiltins = ({ folder, packages, why }) => ({
+	files: [`${folder}/**/*.{ts,svelte}`],
+	ignores: ['**/*.test.ts'],
+	rules: {
+		'no-restricted-imports': [
+			'error',
+			{
+				patterns: [
+					...(packages.includes('node:*') ? [] : [{ group: ['node:*'], message: why }]),
+					...(packages.some((name) => name.startsWith('$app')) ? [] : [{ group: ['$app/*'], message: why }])
+				]
+			}
+		]
 	}
-};
+});
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.data/', 'test-results/'] },
+	{
+		ignores: [
+			'build/',
+			'.svelte-kit/',
+			'node_modules/',
+			'.data/',
+			'test-results/',
+			'reports/',
+			'.stryker-tmp/'
+		]
+	},
 	js.configs.recommended,
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{
 		plugins: { 'import-x': importX },
 		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })] },
 		rules: {
 			'no-undef': 'off',
 			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
@@ -72,9 +74,10 @@ export default ts.config(
 		files: ['**/*.svelte', '**/*.svelte.ts'],
 		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
 	},
-	...Object.entries(layers).map(([folder, { forbid, why }]) => ({
-		files: [`${folder}/**/*.{ts,svelte}`],
+	{
+		files: ['src/**/*.{ts,svelte}'],
 		ignores: ['**/*.test.ts'],
-		rules: { 'no-restricted-imports': ['error', { patterns: [{ group: forbid, message: why }] }] }
-	}))
+		rules: { 'import-x/no-restricted-paths': ['error', { zones: ROOMS.map(restrictedPaths) }] }
+	},
+	...ROOMS.map(restrictedBuiltins)
 );

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import '../app.css';
 	import { navigating, page } from '$app/state';
-	import GoTo from '$lib/ui/GoTo.svelte';
-	import ReasonPanel from '$lib/ui/ReasonPanel.svelte';
-	import QuickCheck from '$lib/ui/QuickCheck.svelte';
-	import ThemeSwitch from '$lib/ui/ThemeSwitch.svelte';
-	import UnitsMenu from '$lib/ui/UnitsMenu.svelte';
+	import GoTo from '$lib/ui/parts/GoTo.svelte';
+	import ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
+	import QuickCheck from '$lib/ui/kit/QuickCheck.svelte';
+	import ThemeSwitch from '$lib/ui/parts/ThemeSwitch.svelte';
+	import UnitsMenu from '$lib/ui/parts/UnitsMenu.svelte';
 
 	let { children } = $props();
 

@@ -5,10 +5,10 @@
 	import { daysBetween } from '$lib/core/patterns/edit-days';
 	import { nextStep } from '$lib/formats/next-step';
 	import { monthAndYear, shortDate } from '$lib/words/labels';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import UndoBar from '$lib/ui/UndoBar.svelte';
-	import { send } from '$lib/ui/send';
+	import Choice from '$lib/ui/parts/Choice.svelte';
+	import Field from '$lib/ui/parts/Field.svelte';
+	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
+	import { send } from '$lib/ui/parts/send';
 
 	let { data } = $props();
 

@@ -1,11 +1,16 @@
+import { findingSentence } from '../words/findings';
+import { firstName, shortName } from '../words/labels';
+import { countWords } from '../words/plan-story';
+import { reasonInWords } from '../words/reasons';
+import { METRIC } from '../words/units';
+import type { Reason } from '../core/document/reasons';
 import type { Finding } from '../core/document/finding';
 import type { Client, Stage, WornThing } from '../core/document/types';
 import type { LimitedBy, Verdict } from '../core/document/verdict';
 import type { Band } from '../core/heat/debt';
 import type { Moment } from '../core/heat/simulation';
 import { type Count, mostCounts } from '../core/kit/counting';
-import type { Pack } from '../core/kit/pack';
-import { type CarriedThing } from '../core/kit/pack';
+import type { CarriedThing, Pack } from '../core/kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
 import { simulationOf } from '../core/plan/day-report';
 
@@ -32,12 +37,19 @@ export interface PhaseAnswer {
 	verdict: Verdict;
 	indicative: boolean;
 }
+/** A finding as it is given out: what was found, and the sentence beside it. */
+export type FindingAnswer = Omit<Finding, 'reasons'> & {
+	message: string;
+	reasons: (Reason & { says: string; source: string })[];
+};
+
 export interface PlanAnswer {
 	clientId: string;
 	phases: PhaseAnswer[];
-	findings: Finding[];
+	/** code and values, and the sentence made from them in metric units */
+	findings: FindingAnswer[];
 	/** how many of each kind the trip asks for, in the weather that asks for most */
-	counts: Count[];
+	counts: (Count & { words: string })[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
 	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven' | 'morning'> & {
 		/** the simulated day: the minutes at which something goes wrong, and what would prevent it */
@@ -67,6 +79,20 @@ function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): Phas
 	};
 }
 
+function findingAnswer(finding: Finding, client: Client, stages: readonly Stage[]): FindingAnswer {
+	const names = new Map(client.things.map(({ id, name }) => [id, name]));
+	return {
+		...finding,
+		message: findingSentence(finding, {
+			who: firstName(client.name),
+			nameOf: (id) => shortName(names.get(id) ?? id),
+			dayOf: (stageId) => (stages.length > 1 ? stages.findIndex(({ id }) => id === stageId) + 1 : null),
+			units: METRIC
+		}),
+		reasons: finding.reasons.map((reason) => reasonInWords(reason, METRIC))
+	};
+}
+
 /** A plan in the form of the API. */
 export const planAnswer = (
 	client: Client,
@@ -75,8 +101,10 @@ export const planAnswer = (
 ): PlanAnswer => ({
 	clientId: client.id,
 	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
-	findings: planned.flatMap(({ findings }) => findings),
-	counts: mostCounts(stages, planned, client),
+	findings: planned.flatMap(({ findings }) =>
+		findings.map((finding) => findingAnswer(finding, client, stages))
+	),
+	counts: mostCounts(stages, planned, client).map((count) => ({ ...count, words: countWords(count) })),
 	stages: planned.map(({ weather, stageId, foul, levels, proven, morning, phases }) => ({
 		weather,
 		stageId,

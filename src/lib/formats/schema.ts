@@ -32,8 +32,13 @@ import {
 	type Thing,
 	type Trip
 } from '../core/document/types';
-import type { WetSpell } from '../core/document/weather';
-import { PLACES, PRECIPITATIONS, type Precipitation, WATER_GRADES } from '../core/document/weather';
+import {
+	PLACES,
+	PRECIPITATIONS,
+	type Precipitation,
+	WATER_GRADES,
+	type WetSpell
+} from '../core/document/weather';
 import { SPARE_CHANGES, WISH_KINDS, type Wish } from '../core/document/wish';
 import { USUAL_POOL_K } from '../core/weather/stage-air';
 

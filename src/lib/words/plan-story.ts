@@ -259,7 +259,8 @@ export function quickCheckSentence(
 ): string {
 	const { fails, yes, isWorn, notJudged, sameWithout } = answer;
 	if (!fails && notJudged) return message('check.ask-first', { who });
-	if (yes || !fails) return message(isWorn ? 'check.yes' : 'check.yes-unworn', { thing });
+	if (yes || !fails)
+		return message(isWorn ? 'check.yes' : 'check.yes-unworn', { thing: isWorn ? capital(thing) : thing });
 	return message(sameWithout ? 'check.same' : 'check.no', {
 		thing,
 		phase: phaseWords(fails, who),

@@ -93,7 +93,7 @@ describe('units', () => {
 		expect(inUnits(1840, 'm')).toBe('6037 ft');
 		expect(inUnits(48, 'km/h')).toBe('30 mph');
 		expect(inUnits(6, 'K')).toBe('10.8 °F');
-		expect(inUnits(6.5, 'K per 1000 m')).toBe('4 °F per 1000 ft');
+		expect(inUnits(6.5, 'K per 1000 m')).toBe('3.6 °F per 1000 ft');
 		expect(inUnits(30, 'min')).toBe('30 min');
 		expect(inUnits(3.5, 'm/s')).toBe('8 mph');
 		expect([2600, 10].map((value) => measureWords({ value, unit: 'm' }, METRIC))).toEqual(['2600 m', '10 m']);

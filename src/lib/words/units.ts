@@ -140,7 +140,8 @@ const LONG_UNITS: Readonly<Record<string, string>> = { l: 'litres' };
 /** A figure of a sentence with its unit, in the units of the reader; whole where nothing smaller is meant. */
 export function measureWords({ value, unit }: { value: number; unit: MeasureUnit }, units: Units): string {
 	const shown = valueInUnits(value, unit, units);
-	const digits = unit === 'K' && !Number.isInteger(shown.value) ? 1 : unit === 'h' ? 1 : 0;
+	const fine = unit === 'K' || unit === 'K per 1000 m' || unit === 'h';
+	const digits = fine ? 1 : 0;
 	const figure = rounded(shown.value, digits).replace(/\.0$/, '');
 	return `${figure} ${LONG_UNITS[shown.unit] ?? shown.unit}`;
 }

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { goto, invalidate } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import UndoBar from '$lib/ui/UndoBar.svelte';
-	import { send } from '$lib/ui/send';
+	import Field from '$lib/ui/parts/Field.svelte';
+	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
+	import { send } from '$lib/ui/parts/send';
 
 	let { data } = $props();
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/document/schools';
-	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
-	import { send } from '$lib/ui/send';
+	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
+	import { send } from '$lib/ui/parts/send';
 
 	let { data } = $props();
 	let message = $state('');

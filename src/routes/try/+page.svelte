@@ -18,13 +18,13 @@
 		verdictSentence,
 		verdictTag
 	} from '$lib/words/labels';
-	import BodyStrip from '$lib/ui/BodyStrip.svelte';
-	import PlanDrawing from '$lib/ui/PlanDrawing.svelte';
-	import VerdictTag from '$lib/ui/VerdictTag.svelte';
-	import { columnWidths } from '$lib/ui/plan-columns';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import { toneOf } from '$lib/ui/tone';
-	import { why } from '$lib/ui/why.svelte';
+	import BodyStrip from '$lib/ui/plan/BodyStrip.svelte';
+	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
+	import VerdictTag from '$lib/ui/parts/VerdictTag.svelte';
+	import { columnWidths } from '$lib/ui/plan/plan-columns';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { toneOf } from '$lib/ui/parts/tone';
+	import { why } from '$lib/ui/parts/why.svelte';
 	import { reason } from '$lib/core/document/reasons';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 

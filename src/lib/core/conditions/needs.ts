@@ -69,3 +69,6 @@ export const isSocked = (cloths: readonly Cloth[]): boolean =>
 	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);
 /** Felt temperature from which ears are covered all the same, °C: skin can freeze. */
 export const EARS_FREE_UNTIL_C = -27;
+/** Cells for which clothes are chosen: neither nights nor what-ifs. */
+export const awakeCells = (cells: readonly Cell[]): Cell[] =>
+	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');

@@ -2,6 +2,7 @@ import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth } from '../cloth/things';
 import { type DrawnLayer, drawnLayers, type Outfit } from '../cloth/worn';
 import { type Cell } from '../conditions/cells';
+import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
 import { schoolsOf } from '../document/schools';
 import type { Client, Document, Stage, Weather, WornThing } from '../document/types';
@@ -78,10 +79,6 @@ export interface ChosenDay extends Wearer {
 	/** what is given to be worn in a what-if, by cell */
 	givenWhatIfs?: ReadonlyMap<Cell, readonly WornThing[]>;
 }
-
-/** Cells for which clothes are chosen: neither nights nor what-ifs. */
-export const awakeCells = (cells: readonly Cell[]): Cell[] =>
-	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');
 
 /** The verdicts of a day whose outfits are chosen. */
 export function judgedDay({ client, kit, answered, cells, choice, givenWhatIfs }: ChosenDay): PhaseVerdict[] {

@@ -5,7 +5,7 @@ import type { Client, FixedOutfit, Stage, Trip, Weather, WornThing } from '../do
 import { wetCloth, type Wetness } from '../heat/wetness';
 import { type Wearer, wearerOf } from '../judge/wearer';
 import { legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
-import { awakeCells } from './day-report';
+import { awakeCells } from '../conditions/needs';
 import { cellKey, type Day, dayOf } from './day/day-problem';
 
 /**

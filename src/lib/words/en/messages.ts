@@ -39,7 +39,7 @@ export const MESSAGES = {
 	// Findings: what is missing, or nobody has asked
 	'finding.missing': '{who} has nothing for the {part} in {where}.',
 	'finding.not-asked':
-		'{about, select, relief {Ask {who} how a relief stop works with three layers on the legs in {where}: clips, zips, a drop seat?} bag {Ask {who} what the number on “{thing}” means: °C or °F, comfort or limit. Until then the night is not judged.} gear {Ask {who}: is there {gear}? It is needed from {where} on.} other {Ask {who}: what is there for the {part}? It is needed from {where} on.}}',
+		'{about, select, relief {Ask {who} how a relief stop works with three layers on the legs in {where}: clips, zips, a drop seat?} bag {Ask {who} what the number on “{thing}” means: °C or °F, comfort or limit. Until then the night is not judged.} gear {Ask {who}: is there {gear}? It is needed first in {where}.} other {Ask {who}: what is there for the {part}? It is needed first in {where}.}}',
 	'finding.gearForThis': '{who} has no {gear} for {where}.',
 	'finding.no-spare-gloves':
 		'{who} has one pair of gloves only, and a lost glove ends the day. Bring or lend a second pair.',
@@ -49,69 +49,70 @@ export const MESSAGES = {
 
 	// Findings: what a worn thing does not do
 	'finding.underHelmet':
-		'{who} wears {thing} in {where}, and it does not go under a helmet. Wear a thin cap or the hood of a base layer.',
-	'finding.hoodOverHelmet': 'It rains in {where}, and the hood of {thing} does not go over {who}’s helmet.',
+		'{who} wears the {thing} in {where}, and it does not go under a helmet. Wear a thin cap or the hood of a base layer.',
+	'finding.hoodOverHelmet':
+		'It rains in {where}, and the hood of the {thing} does not go over {who}’s helmet.',
 	'finding.looseEnds':
-		'{who} wears {thing} in {where}, where it can catch in lifts, wheels and chains. Wear a tube instead.',
+		'{who} wears the {thing} in {where}, where it can catch in lifts, wheels and chains. Wear a tube instead.',
 	'finding.shootingSeason':
-		'It is shooting season, and {who} wears {thing} outermost in {where}. Put bright colour over everything.',
-	'finding.traffic': '{who} is among traffic in poor light in {where}, and nothing reflects on {thing}.',
+		'It is shooting season, and {who} wears the {thing} outermost in {where}. Put bright colour over everything.',
+	'finding.traffic': '{who} is among traffic in poor light in {where}, and nothing reflects on the {thing}.',
 	'finding.meltsAtFire':
-		'{who} wears {thing} outermost at an open fire in {where}, where it would melt. Wear wool or cotton over it.',
-	'finding.tears': '{who} would tear {thing} in {where}. Wear woven, waxed or wool cloth outermost.',
+		'{who} wears the {thing} outermost at an open fire in {where}, where it would melt. Wear wool or cotton over it.',
+	'finding.tears': '{who} would tear the {thing} in {where}. Wear woven, waxed or wool cloth outermost.',
 	'finding.quietFace':
-		'{who} wears {thing} in {where}, and it crackles in the cold. A brushed or wool face is quiet enough for animals.',
+		'{who} wears the {thing} in {where}, and it crackles in the cold. A brushed or wool face is quiet enough for animals.',
 	'finding.overHarness':
-		'{who} wears {thing} with a harness in {where}. It does not stay tucked in, nor open from below for the tie-in.',
+		'{who} wears the {thing} with a harness in {where}. It does not stay tucked in, nor open from below for the tie-in.',
 	'finding.armsUp':
-		'{who} works with arms up in the wet in {where}, and {thing} has no seal at the cuff. Pull the glove over the sleeve.',
+		'{who} works with arms up in the wet in {where}, and the {thing} has no seal at the cuff. Pull the glove over the sleeve.',
 	'finding.inWater':
 		'{who} stands in the water in {where}, and nothing keeps it off the legs. Wear waders or high rubber boots, or change at once.',
 	'finding.slimCuff':
-		'{who} would catch the crampons in {thing} in {where}: it is wide at the foot. Wear a gaiter or a strap.',
+		'{who} would catch the crampons in the {thing} in {where}: it is wide at the foot. Wear a gaiter or a strap.',
 	'finding.longTail':
-		'{who} sits on the long tail of {thing} in {where}: it is in the way in a saddle or harness.',
+		'{who} sits on the long tail of the {thing} in {where}: it is in the way in a saddle or harness.',
 	'finding.ponchoInWind':
-		'{who} wears {thing} against the rain in {where}, and it does not hold in this wind. Wear a shell with a hood.',
+		'{who} wears the {thing} against the rain in {where}, and it does not hold in this wind. Wear a shell with a hood.',
 	'finding.touchScreen':
-		'{who} cannot work a screen with {thing} on in {where}. Wear a liner that works it, or bare a hand for a moment.',
-	'finding.wristLeash': '{who} loses what falls in {where}, and there is no leash on {thing}.',
-	'finding.fitForTown': '{who} wears {thing} among people in {where}, and it is not fit for town.',
+		'{who} cannot work a screen with the {thing} on in {where}. Wear a liner that works it, or bare a hand for a moment.',
+	'finding.wristLeash': 'A dropped glove is gone in {where}, and there is no leash on {who}’s {thing}.',
+	'finding.fitForTown': '{who} wears the {thing} among people in {where}, and it is not fit for town.',
 	'finding.armour':
-		'{who} wears {thing} in {where}, and it has no room for armour. Clothing alone is no protection from impact.',
-	'finding.darkLensDriving': '{who} wears {thing} in {where}: too dark to drive with.',
-	'finding.school': '{who} wears {thing} in {where}. The way chosen here is “{question}: {choice}”.',
+		'{who} wears the {thing} in {where}, and it has no room for armour. Clothing alone is no protection from impact.',
+	'finding.darkLensDriving': '{who} wears the {thing} in {where}: too dark to drive with.',
+	'finding.school': '{who} wears the {thing} in {where}. The way chosen here is “{question}: {choice}”.',
 
 	// Findings: what things do to one another and to the body
 	'finding.squeezed':
-		'{part, select, feet {{thing} with {under} inside is too full for {who}: a full boot is a cold boot. Wear a thinner sock, or a boot with more room.} other {{thing} is too tight over {under} on {who}. Wear less under it, or a size more.}}',
+		'{part, select, feet {The {thing} with the {under} inside is too full for {who}: a full boot is a cold boot. Wear a thinner sock, or a boot with more room.} other {The {thing} is too tight over the {under} on {who}. Wear less under it, or a size more.}}',
 	'finding.sockHeight':
-		'{who} wears {thing} in a boot with a higher cuff in {where}, and the cuff rubs the skin. Wear a higher sock.',
+		'{who} wears the {thing} in a boot with a higher cuff in {where}, and the cuff rubs the skin. Wear a higher sock.',
 	'finding.wetCuff':
-		'Water runs from {thing} along {who}’s sock into the boot in {where}. A gaiter or a waterproof leg stops it.',
+		'Water runs from the {thing} along {who}’s sock into the boot in {where}. A gaiter or a waterproof leg stops it.',
 	'finding.downWet':
-		'{who} wears {thing} outermost in the wet in {where}, and wet down goes flat. Put a waterproof over it, or wear synthetic fill.',
+		'{who} wears the {thing} outermost in the wet in {where}, and wet down goes flat. Put a waterproof over it, or wear synthetic fill.',
 	'finding.cottonLegs':
-		'{who} wears {thing} in the wet in {where}: wet cotton stays wet and cools the legs. Wear quick-drying trousers or a rain leg.',
+		'{who} wears the {thing} in the wet in {where}: wet cotton stays wet and cools the legs. Wear quick-drying trousers or a rain leg.',
 	'finding.cotton-next-to-skin':
-		'{who} wears {thing} next to the skin: it stays wet after {where} and cools at the next stop. Wear wool or synthetic instead.',
+		'{who} wears the {thing} next to the skin: it stays wet after {where} and cools at the next stop. Wear wool or synthetic instead.',
 	'finding.hoods':
 		'{who} wears three hoods on top of one another in {where}, and they fill the neck. Roll one away.',
 	'finding.electricHeat':
-		'{who} is judged with the heat of {thing} off.{compared, select, yes { The body stays warm for {off} of {where}, and for {on} with the heat on.} other {}} The battery gives about {battery} when warm, less in the cold.',
+		'{who} is judged with the heat of the {thing} off.{compared, select, yes { The body stays warm for {off} of {where}, and for {on} with the heat on.} other {}} The battery gives about {battery} when warm, less in the cold.',
 	'finding.vapourSock':
-		'{who} wears {thing} on bare skin in {where}. Wear a thin liner under it, and dry the feet every night.',
+		'{who} wears the {thing} on bare skin in {where}. Wear a thin liner under it, and dry the feet every night.',
 	'finding.bottomsInBoot':
-		'The hem of {thing} ends inside {who}’s boot and presses. Pull it up over the sock, or wear three-quarter length.',
+		'The hem of the {thing} ends inside {who}’s boot and presses. Pull it up over the sock, or wear three-quarter length.',
 	'finding.underWaders':
-		'{who} has nothing warm under {thing} in {where}. Wear long underwear, and warm trousers too below {freezing}.',
+		'{who} has nothing warm under the {thing} in {where}. Wear long underwear, and warm trousers too below {freezing}.',
 	'finding.burns':
-		'{who} can be burnt by {thing}: never use it on bare skin, asleep, or where feeling is poor. Ask a doctor.',
-	'finding.frozenFilter': '{who} loses {thing} once it freezes. Keep it in the sleeping bag at night.',
+		'{who}’s {thing} can burn the skin: never use it on bare skin, asleep, or where feeling is poor. Ask a doctor.',
+	'finding.frozenFilter': 'Frost ruins {who}’s {thing}. Keep it in the sleeping bag at night.',
 	'finding.wet-morning':
 		'{who} starts with wet things, since nothing dries there: {things}. {feet, select, cold {Wet feet day after day do harm, so one dry pair stays for the night.} other {They warm less today.}}',
 	'finding.pack-too-small':
-		'{who} carries {litres} in {where}, and {thing} holds {holds}. The warmest phase is the fullest pack.',
+		'{who} carries {litres} in {where}, and the {thing} holds {holds}. The warmest phase is the fullest pack.',
 	'finding.search-cut':
 		'{who}’s kit is large, so only the likeliest things of each kind were tried. A better plan may exist.',
 
@@ -203,7 +204,7 @@ export const MESSAGES = {
 	// Moments of the simulated day
 	'moment.sweating': '{who} sweats more than is comfortable',
 	'moment.soaked': 'the layers next to {who}’s skin are wet with sweat',
-	'moment.cold': '{who} has lost more heat than holds',
+	'moment.cold': '{who} has lost so much heat that the cold is not held off any more',
 	'moment.hot': 'nobody keeps this up: open up, take layers off, go slower',
 	'moment.ended': 'the model ends here: shelter, warmth and help come first',
 	moment: '{time}, {minute} min into “{phase}”: {what}.',
@@ -238,7 +239,7 @@ export const MESSAGES = {
 	// What was shown about a plan
 	'bound.stopped': 'Stopped after {done} of {days} days: the others have no plan yet.',
 	'bound.best':
-		'{proven, select, yes {No plan is warmer, drier or takes fewer changes} other {This is the best plan found in time}}, and {weight, select, least {no lighter set does as well} close {it is at most {percent} % heavier than the lightest possible} other {it is the lightest found so far}}{cut, select, yes {, among the likeliest things of this large kit} other {}}.{fits, select, no { Not everything goes into the pack.} other {}}',
+		'{proven, select, yes {No plan is warmer, drier or takes fewer changes.} other {This is the best plan found in time.}} {weight, select, least {No lighter set does as well} close {It is at most {percent} % heavier than the lightest possible} other {It is the lightest found so far}}{cut, select, yes {, among the likeliest things of this large kit} other {}}.{fits, select, no { Not everything goes into the pack.} other {}}',
 
 	// A phase in a list of phases
 	'phase.short':

@@ -1,9 +1,15 @@
 import type { SchoolId } from '../../core/document/schools';
 
+interface SchoolWords {
+	question: string;
+	choices: Readonly<Record<string, string>>;
+	why: string;
+	/** temperatures of the text, °C, so that they are told in the reader’s units */
+	valuesC?: Readonly<Record<string, number>>;
+}
+
 /** Where practitioners disagree: the question, what may be chosen, and why our default is what it is. */
-export const SCHOOL_WORDS: Readonly<
-	Record<SchoolId, { question: string; choices: Readonly<Record<string, string>>; why: string }>
-> = {
+export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
 	skinFibre: {
 		question: 'Fibre next to the skin',
 		choices: { 'by stage': 'what the stage asks for', wool: 'wool', synthetic: 'synthetic' },
@@ -12,7 +18,8 @@ export const SCHOOL_WORDS: Readonly<
 	fill: {
 		question: 'Fill of warm layers',
 		choices: { 'by wetness': 'by wetness', synthetic: 'synthetic only', down: 'down where there is some' },
-		why: 'Dry and cold either serves; wet between −5 and +10 °C synthetic, unless a waterproof goes over it.'
+		why: 'Dry and cold either serves; wet between {low} and {high} synthetic, unless a waterproof goes over it.',
+		valuesC: { low: -5, high: 10 }
 	},
 	socks: {
 		question: 'Socks',
@@ -88,6 +95,7 @@ export const SCHOOL_WORDS: Readonly<
 	ears: {
 		question: 'Ears',
 		choices: { covered: 'covered in the cold', free: 'free to hear' },
-		why: 'Cover is advised from −10 °C felt; who must hear leaves them free until skin can freeze.'
+		why: 'Cover is advised from {low} felt; who must hear leaves them free until skin can freeze.',
+		valuesC: { low: -10 }
 	}
 };

@@ -8,16 +8,16 @@
 	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
 	import { reason } from '$lib/core/document/reasons';
 	import { STATE_WORDS, clo } from '$lib/words/labels';
-	import AddThing from '$lib/ui/AddThing.svelte';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
-	import ThingFacts from '$lib/ui/ThingFacts.svelte';
-	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import AddThing from '$lib/ui/kit/AddThing.svelte';
+	import Choice from '$lib/ui/parts/Choice.svelte';
+	import Field from '$lib/ui/parts/Field.svelte';
+	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
+	import ThingFacts from '$lib/ui/kit/ThingFacts.svelte';
+	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
 	import { massWords } from '$lib/words/units';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import { send } from '$lib/ui/send';
-	import { why } from '$lib/ui/why.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { send } from '$lib/ui/parts/send';
+	import { why } from '$lib/ui/parts/why.svelte';
 
 	let { data } = $props();
 	const client = $derived(data.client);

@@ -15,21 +15,21 @@
 	import type { Site, Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/rules/cautions';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import Cautions from '$lib/ui/Cautions.svelte';
-	import Choice from '$lib/ui/Choice.svelte';
-	import { Comparison } from '$lib/ui/comparison.svelte';
-	import DayStrip from '$lib/ui/DayStrip.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import ForecastBar from '$lib/ui/ForecastBar.svelte';
-	import SchoolChoices from '$lib/ui/SchoolChoices.svelte';
-	import SaveState from '$lib/ui/SaveState.svelte';
-	import StagePanel from '$lib/ui/StagePanel.svelte';
-	import TripClients from '$lib/ui/TripClients.svelte';
-	import TripDrawing from '$lib/ui/TripDrawing.svelte';
-	import VerdictChanges from '$lib/ui/VerdictChanges.svelte';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import { TripEditor } from '$lib/ui/trip-editor.svelte';
-	import { stageView, type StageView } from '$lib/ui/trip-view';
+	import Cautions from '$lib/ui/trip/drawing/Cautions.svelte';
+	import Choice from '$lib/ui/parts/Choice.svelte';
+	import { Comparison } from '$lib/ui/group/comparison.svelte';
+	import DayStrip from '$lib/ui/trip/drawing/DayStrip.svelte';
+	import Field from '$lib/ui/parts/Field.svelte';
+	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
+	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
+	import SaveState from '$lib/ui/trip/SaveState.svelte';
+	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
+	import TripClients from '$lib/ui/trip/TripClients.svelte';
+	import TripDrawing from '$lib/ui/trip/drawing/TripDrawing.svelte';
+	import VerdictChanges from '$lib/ui/group/VerdictChanges.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { TripEditor } from '$lib/ui/trip/trip-editor.svelte';
+	import { stageView, type StageView } from '$lib/ui/trip/drawing/trip-view';
 
 	let { data } = $props();
 

@@ -5,8 +5,8 @@
 	import { groupSentence, phaseWords, placeWords } from '$lib/words/plan-story';
 	import { firstName } from '$lib/words/labels';
 	import { massWords } from '$lib/words/units';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import VerdictTag from '$lib/ui/VerdictTag.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import VerdictTag from '$lib/ui/parts/VerdictTag.svelte';
 
 	let { data } = $props();
 	const units = $derived(readerUnits());

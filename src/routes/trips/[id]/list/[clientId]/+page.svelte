@@ -5,8 +5,8 @@
 	import { longDate, shortName } from '$lib/words/labels';
 	import { findingSentence } from '$lib/words/findings';
 	import { countWords } from '$lib/words/plan-story';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import { why } from '$lib/ui/why.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { why } from '$lib/ui/parts/why.svelte';
 
 	let { data } = $props();
 	function hasWords({ needed, has }: Count): string {

@@ -15,18 +15,18 @@
 	} from '$lib/words/plan-story';
 	import { firstName, longDate, shortName } from '$lib/words/labels';
 	import { weatherMeaning } from '$lib/words/weathers';
-	import PlanFindings from '$lib/ui/PlanFindings.svelte';
-	import OtherWeather from '$lib/ui/OtherWeather.svelte';
-	import PlanPhone from '$lib/ui/PlanPhone.svelte';
-	import PlanPlot from '$lib/ui/PlanPlot.svelte';
-	import ChangeList from '$lib/ui/ChangeList.svelte';
-	import PlanSetting from '$lib/ui/PlanSetting.svelte';
-	import WishTray from '$lib/ui/WishTray.svelte';
-	import { PlanSession } from '$lib/ui/plan-session.svelte';
-	import { whyVerdict } from '$lib/ui/plan-why';
-	import { readerUnits } from '$lib/ui/reader-units';
-	import { send } from '$lib/ui/send';
-	import { why } from '$lib/ui/why.svelte';
+	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
+	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
+	import PlanPhone from '$lib/ui/plan/PlanPhone.svelte';
+	import PlanPlot from '$lib/ui/plan/PlanPlot.svelte';
+	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
+	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
+	import WishTray from '$lib/ui/plan/WishTray.svelte';
+	import { PlanSession } from '$lib/ui/plan/plan-session.svelte';
+	import { whyVerdict } from '$lib/ui/plan/plan-why';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { send } from '$lib/ui/parts/send';
+	import { why } from '$lib/ui/parts/why.svelte';
 
 	let { data } = $props();
 

@@ -1,0 +1,42 @@
+import { GARMENTS } from '../../src/lib/words/en/garments';
+import { MESSAGES } from '../../src/lib/words/en/messages';
+import { PATTERN_NAMES, PHASE_NAMES } from '../../src/lib/words/en/patterns';
+import { RULE_WORDS } from '../../src/lib/words/en/rules';
+import { SCHOOL_WORDS } from '../../src/lib/words/en/schools';
+import { VALUE_LABELS } from '../../src/lib/words/en/values';
+import { branchesOf } from '../../src/lib/words/branches';
+import { ruleWords } from '../../src/lib/words/reasons';
+import { METRIC } from '../../src/lib/words/units';
+import type { RuleId } from '../../src/lib/core/document/reasons';
+
+const section = (title: string, lines: readonly string[]): string => [`# ${title}`, ...lines, ''].join('\n');
+
+/** Every message in every branch, and all other words that the app has, by kind. */
+export function printedWords(): string {
+	return [
+		section(
+			'Messages',
+			Object.entries(MESSAGES).flatMap(([id, text]) => branchesOf(text).map((branch) => `${id}: ${branch}`))
+		),
+		section(
+			'Rules',
+			(Object.keys(RULE_WORDS) as RuleId[]).map((id) => {
+				const { says, source } = ruleWords(id, METRIC);
+				return `${id}: ${says} [${source}]`;
+			})
+		),
+		section(
+			'Schools',
+			Object.values(SCHOOL_WORDS).map(
+				({ question, choices, why }) => `${question}: ${Object.values(choices).join(' / ')}. ${why}`
+			)
+		),
+		section('Labels of values', Object.values(VALUE_LABELS)),
+		section(
+			'Garments',
+			Object.values(GARMENTS).map(({ name, find }) => (find ? `${name} (${find})` : name))
+		),
+		section('Patterns', Object.values(PATTERN_NAMES)),
+		section('Phases', Object.values(PHASE_NAMES))
+	].join('\n');
+}

@@ -1,0 +1,400 @@
+<script lang="ts">
+	import { area, curveBumpX, scaleLinear } from 'd3';
+	import type { ClothFunction } from '$lib/core/document/types';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
+	import { reason } from '$lib/core/document/reasons';
+	import { clo, verdictSentence } from '$lib/words/labels';
+	import { columnEdges } from './plan-columns';
+	import { toneOf } from '../parts/tone';
+	import { why } from '../parts/why.svelte';
+
+	interface Props {
+		phases: readonly PlannedPhase[];
+		widths: readonly number[];
+		names: ReadonlyMap<string, string>;
+		clientName: string;
+		height?: number;
+		/** the same day in the other weathers: their lines are whiskers on these */
+		others?: readonly (readonly PlannedPhase[])[];
+	}
+	let { phases, widths, names, clientName, height = 300, others = [] }: Props = $props();
+
+	const GAP = 7;
+	const TOP = 10;
+	const edges = $derived(columnEdges(widths));
+	/** Where sweating starts, drawn where it can happen within what is worn. */
+	const sweatAt = ({ tooWarmAboveClo, resultantClo }: PlannedPhase): number | null =>
+		tooWarmAboveClo !== null && tooWarmAboveClo < resultantClo + 2.5 ? tooWarmAboveClo : null;
+	const highest = $derived(
+		Math.max(
+			1,
+			...phases
+				.filter(({ cell }) => cell.kind !== 'what-if')
+				.map((phase) =>
+					Math.max(
+						phase.resultantClo,
+						phase.band ? Math.min(phase.band.needClo, 3.2) : 0,
+						sweatAt(phase) ?? 0
+					)
+				)
+		) * 1.08
+	);
+	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
+
+	const clamped = (value: number): number => y(Math.min(value, highest));
+
+	/** How far a line of a phase moves in the other weathers: lowest and highest, beside its own. */
+	function whisker(
+		k: number,
+		own: number,
+		of: (phase: PlannedPhase) => number | null
+	): [number, number] | null {
+		const values = others.map((day) => day[k]).flatMap((phase) => (phase ? (of(phase) ?? []) : []));
+		if (values.length === 0) return null;
+		const low = Math.min(own, ...values);
+		const high = Math.max(own, ...values);
+		return high - low > 0.02 ? [low, high] : null;
+	}
+	const holdOf = ({ band }: PlannedPhase): number | null => band?.holdClo ?? null;
+	const sweatOf = ({ tooWarmAboveClo }: PlannedPhase): number | null => tooWarmAboveClo;
+
+	interface Slab {
+		k: number;
+		thingId: string;
+		name: string;
+		tone: ClothFunction;
+		low: number;
+		high: number;
+	}
+	const slabs = $derived(
+		phases.flatMap((phase, k) => {
+			let low = 0;
+			return phase.drawn.map((layer): Slab => {
+				const high = low + Math.max(0, layer.gainClo);
+				const slab = {
+					k,
+					thingId: layer.thingId,
+					name: names.get(layer.thingId) ?? '',
+					tone: toneOf(phase.outfit.find(({ cloth }) => cloth.thingId === layer.thingId)!),
+					low,
+					high
+				};
+				low = high;
+				return slab;
+			});
+		})
+	);
+	const left = (k: number): number => edges[k]! + GAP / 2;
+	const right = (k: number): number => edges[k + 1]! - GAP / 2;
+
+	/** One ribbon for as long as a thing stays on without a break. */
+	const ribbons = $derived.by(() => {
+		const found: Slab[][] = [];
+		for (const slab of slabs) {
+			const run = found.find((one) => one.at(-1)!.thingId === slab.thingId && one.at(-1)!.k === slab.k - 1);
+			if (run) run.push(slab);
+			else found.push([slab]);
+		}
+		return found;
+	});
+	const shape = $derived(
+		area<{ x: number; low: number; high: number }>()
+			.x((point) => point.x)
+			.y0((point) => y(point.low))
+			.y1((point) => y(point.high))
+			.curve(curveBumpX)
+	);
+	const path = (run: readonly Slab[]): string =>
+		shape(
+			run.flatMap(({ k, low, high }) => [
+				{ x: left(k), low, high },
+				{ x: right(k), low, high }
+			])
+		) ?? '';
+
+	/** Heights of all lines that are drawn in some columns, px. */
+	const linesIn = (from: number, to: number): number[] =>
+		phases.slice(from, to + 1).flatMap((phase) => {
+			const sweat = sweatAt(phase);
+			return [
+				...(phase.band ? [phase.band.holdClo, phase.band.needClo] : []),
+				...(sweat === null ? [] : [sweat])
+			].map(clamped);
+		});
+	/** A baseline inside a ribbon that no line strikes through, if there is one. */
+	function clearOf(lines: readonly number[], low: number, high: number): number {
+		const middle = (low + high) / 2 + 4;
+		const inside = [0, -7, 7, -14, 14, -21, 21]
+			.map((shift) => middle + shift)
+			.filter((y) => y < low - 2 && y > high + 10);
+		return inside.find((y) => lines.every((line) => line < y - 13 || line > y + 4)) ?? middle;
+	}
+	const LABEL_PX = 14;
+	const CHARACTER_PX = 6.6;
+	/** Where a name fits: the widest stretch of columns through which one line of text stays inside the ribbon. */
+	function labels(run: readonly Slab[]): { x: number; y: number; text: string }[] {
+		let best = { width: 0, x: 0, low: 0, high: 0, from: 0, to: 0 };
+		run.forEach((start, i) => {
+			let low = y(start.low);
+			let high = y(start.high);
+			for (let j = i; j < run.length; j++) {
+				low = Math.min(low, y(run[j]!.low));
+				high = Math.max(high, y(run[j]!.high));
+				if (low - high < LABEL_PX) break;
+				const width = right(run[j]!.k) - left(start.k) - 10;
+				if (width > best.width)
+					best = { width, x: left(start.k) + 6, low, high, from: start.k, to: run[j]!.k };
+			}
+		});
+		const fits = Math.floor(best.width / CHARACTER_PX);
+		const { name } = run[0]!;
+		const text = name.length > fits ? name.slice(0, Math.max(0, fits - 1)) + '…' : name;
+		return fits < 4
+			? []
+			: [{ x: best.x, y: clearOf(linesIn(best.from, best.to), best.low, best.high), text }];
+	}
+
+	/** The part of a column that is missing, or too much. */
+	function trouble(
+		phase: PlannedPhase
+	): { low: number; high: number; kind: 'short' | 'cool' | 'warm' } | null {
+		const { band, resultantClo } = phase;
+		const sweat = sweatAt(phase);
+		if (phase.verdict.startsWith('warm') && sweat !== null)
+			return { low: sweat, high: resultantClo, kind: 'warm' };
+		if (!band || phase.verdict === 'not judged yet') return null;
+		if (resultantClo < band.holdClo)
+			return { low: resultantClo, high: Math.min(band.holdClo, highest), kind: 'short' };
+		if (resultantClo < band.needClo)
+			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'cool' };
+		return null;
+	}
+
+	function whyCloth(slab: Slab): void {
+		const phase = phases[slab.k]!;
+		const { cloth } = phase.outfit.find((layer) => layer.cloth.thingId === slab.thingId)!;
+		why.open({
+			title: slab.name,
+			sentence: `Adds ${clo(slab.high - slab.low)} clo in “${phase.cell.name}”, in this wind and movement.`,
+			lines: [{ label: 'Warmth where it covers, at rest in still air', text: `${clo(cloth.localClo)} clo` }],
+			reasons: [
+				reason('supply', [
+					['localInsulation', cloth.localClo, 'clo'],
+					['airPermeability', cloth.airPermeability, 'l/(m²·s)'],
+					['airPastTheBody', phase.cell.airVelocityMs, 'm/s'],
+					['wholeOutfit', phase.resultantClo, 'clo']
+				])
+			]
+		});
+	}
+	const summary = $derived(
+		phases.map((phase) => `${phase.cell.name}: ${verdictSentence(phase, clientName)}`).join(' ')
+	);
+</script>
+
+{#snippet level(k: number, value: number, kind: 'sweat' | 'need' | 'hold')}
+	<g class="moves" style:transform="translateY({clamped(value)}px)">
+		<line x1={left(k)} x2={right(k)} class="halo under-{kind}" />
+		<line x1={left(k)} x2={right(k)} class={kind} />
+	</g>
+{/snippet}
+{#snippet range(k: number, reach: [number, number] | null, inset: number, kind: 'sweat' | 'hold')}
+	{#if reach}
+		{@const x = right(k) - inset}
+		<g class="whisker whisker-{kind}">
+			<line x1={x} x2={x} y1={clamped(reach[0])} y2={clamped(reach[1])} />
+			<line x1={x - 4} x2={x + 4} y1={clamped(reach[0])} y2={clamped(reach[0])} />
+			<line x1={x - 4} x2={x + 4} y1={clamped(reach[1])} y2={clamped(reach[1])} />
+		</g>
+	{/if}
+{/snippet}
+
+<svg
+	width={edges.at(-1)}
+	{height}
+	role="img"
+	aria-label="What {clientName} wears against what each phase needs. {summary}"
+>
+	<defs>
+		{#each ['short', 'cool', 'warm'] as kind (kind)}
+			<pattern
+				id="hatch-{kind}"
+				width="6"
+				height="6"
+				patternUnits="userSpaceOnUse"
+				patternTransform="rotate({kind === 'cool' ? -45 : 45})"
+			>
+				<line
+					x1="0"
+					y1="0"
+					x2="0"
+					y2="6"
+					stroke="var(--v-{kind})"
+					stroke-width={kind === 'short' ? 3 : 1.6}
+				/>
+			</pattern>
+		{/each}
+		<pattern id="cloth-weather" width="5" height="5" patternUnits="userSpaceOnUse">
+			<rect width="5" height="5" fill="var(--cloth-weather)" /><line
+				x1="0"
+				y1="2.5"
+				x2="5"
+				y2="2.5"
+				stroke="var(--ink)"
+				stroke-opacity="0.16"
+			/>
+		</pattern>
+		<pattern id="cloth-warmth" width="6" height="6" patternUnits="userSpaceOnUse">
+			<rect width="6" height="6" fill="var(--cloth-warmth)" /><circle
+				cx="2"
+				cy="2"
+				r="0.8"
+				fill="var(--ink)"
+				fill-opacity="0.2"
+			/>
+		</pattern>
+		<pattern id="cloth-skin" width="4" height="4" patternUnits="userSpaceOnUse"
+			><rect width="4" height="4" fill="var(--cloth-skin)" /></pattern
+		>
+		<pattern id="cloth-over" width="14" height="14" patternUnits="userSpaceOnUse">
+			<rect width="14" height="14" fill="var(--cloth-over)" /><line
+				x1="0"
+				y1="13"
+				x2="14"
+				y2="13"
+				stroke="#fff"
+				stroke-opacity="0.22"
+				stroke-width="1.5"
+			/>
+		</pattern>
+	</defs>
+	{#each phases as phase, k (k)}
+		{@const band = phase.band}
+		<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
+		{#if band}
+			{@const sweat = sweatAt(phase)}
+			{@const roof = sweat === null ? TOP : clamped(sweat)}
+			<rect
+				x={left(k)}
+				width={right(k) - left(k)}
+				y={roof}
+				height={Math.max(0, clamped(band.needClo) - roof)}
+				class="comfort"
+				class:fades={sweat === null}
+			/>
+		{/if}
+	{/each}
+	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
+		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+		<path d={path(run)} fill="url(#cloth-{run[0]!.tone})" class="cloth" onclick={() => whyCloth(run[0]!)}>
+			<title>{run[0]!.name}</title>
+		</path>
+	{/each}
+	{#each phases as phase, k (k)}
+		{@const gap = trouble(phase)}
+		{@const band = phase.band}
+		{#if gap}
+			<rect
+				x={left(k)}
+				width={right(k) - left(k)}
+				y={y(gap.high)}
+				height={Math.max(2, y(gap.low) - y(gap.high))}
+				fill="url(#hatch-{gap.kind})"
+			/>
+		{/if}
+		{@const sweat = sweatAt(phase)}
+		{#if sweat !== null}
+			{@render range(k, whisker(k, sweat, sweatOf), 16, 'sweat')}
+			{@render level(k, sweat, 'sweat')}
+		{/if}
+		{#if band}
+			{@render range(k, whisker(k, band.holdClo, holdOf), 7, 'hold')}
+			{@render level(k, band.needClo, 'need')}
+			{@render level(k, band.holdClo, 'hold')}
+		{/if}
+	{/each}
+	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
+		{#each labels(run) as label (label.x)}
+			<text x={label.x} y={label.y} class="on-{run[0]!.tone}" style:stroke="var(--cloth-{run[0]!.tone})"
+				>{label.text}</text
+			>
+		{/each}
+	{/each}
+	<line x1="0" x2={edges.at(-1)} y1={height - 0.5} y2={height - 0.5} class="ground" />
+</svg>
+
+<style>
+	svg {
+		display: block;
+		background: var(--sheet);
+	}
+	.moves {
+		transition: transform 0.35s ease;
+	}
+	@media (prefers-reduced-motion: reduce) {
+		.moves {
+			transition: none;
+		}
+	}
+	.whisker line {
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	.whisker-sweat line {
+		stroke-dasharray: 2 2;
+	}
+	.edge {
+		stroke: var(--rule);
+	}
+	.ground {
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.comfort {
+		fill: var(--band);
+	}
+	.fades {
+		opacity: 0.55;
+	}
+	.cloth {
+		stroke: var(--sheet);
+		stroke-width: 1.2;
+		cursor: pointer;
+	}
+	.cloth:hover {
+		stroke: var(--ink);
+	}
+	.hold {
+		stroke: var(--ink);
+		stroke-width: 4;
+	}
+	.need {
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+	.sweat {
+		stroke: var(--ink);
+		stroke-width: 1.6;
+		stroke-dasharray: 2 4;
+	}
+	.halo {
+		stroke: var(--sheet);
+		stroke-width: 3.4;
+		stroke-opacity: 0.8;
+	}
+	.under-hold {
+		stroke-width: 6.5;
+	}
+	text {
+		font-size: 12.5px;
+		pointer-events: none;
+		fill: var(--ink);
+		font-weight: 600;
+		paint-order: stroke;
+		stroke-width: 4px;
+		stroke-linejoin: round;
+	}
+	.on-over {
+		fill: var(--on-over);
+	}
+</style>

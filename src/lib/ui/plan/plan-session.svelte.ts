@@ -1,0 +1,112 @@
+import type { Client, Trip } from '$lib/core/document/types';
+import type { Wish } from '$lib/core/document/wish';
+import type { PlannedStage } from '$lib/core/kit/planned-day';
+import type { Price, TripSummary } from '$lib/core/plan/told/summary';
+import type { Place } from '$lib/core/plan/told/why-not';
+import type { Trade, TripAnswer, TripRequest } from './plan-worker';
+import PlanWorker from './plan-worker?worker';
+
+/** One client's trip, planned in a worker: what is known is shown, and a long search can be stopped. */
+export class PlanSession {
+	state = $state<'idle' | 'working' | 'done' | 'failed'>('idle');
+	progress = $state({ task: 'days', done: 0, total: 0 });
+	summary = $state.raw<TripSummary | null>(null);
+	price = $state.raw<Price | null>(null);
+	impossible = $state.raw<Wish[]>([]);
+	/** what is shown is the best so far: the search goes on */
+	soFar = $state(false);
+	/** what the search took, ms */
+	took = $state(0);
+	message = $state('');
+	/** the stage that is looked at, in every weather */
+	days = $state.raw<PlannedStage[]>([]);
+	/** what it would cost to wear the thing that was asked about, where that costs least */
+	asked = $state.raw<{ thingId: string; place: Place | null; price: Price | null } | null>(null);
+	asking = $state('');
+	trade = $state.raw<Trade[] | null>(null);
+
+	#worker: Worker | null = null;
+	#ask = 0;
+	#looked: { stageId: string; foul: boolean } | null = null;
+
+	#post(request: TripRequest): void {
+		this.#worker?.postMessage(request);
+	}
+	open(trip: Trip, client: Client): void {
+		this.#worker?.terminate();
+		this.#worker = new PlanWorker();
+		this.#worker.onmessage = ({ data }: MessageEvent<TripAnswer>) => this.#hear(data);
+		this.#worker.onerror = ({ message }) => {
+			this.state = 'failed';
+			this.message = message || 'The plan could not be worked out in this browser.';
+		};
+		this.summary = null;
+		this.days = [];
+		this.trade = null;
+		this.price = null;
+		this.#post({ kind: 'open', trip, client });
+	}
+	plan(wishes: Wish[], spareChanges: number): void {
+		this.state = 'working';
+		this.soFar = false;
+		this.progress = { task: 'days', done: 0, total: 0 };
+		this.asked = null;
+		this.#post({ kind: 'plan', ask: ++this.#ask, wishes, spareChanges });
+	}
+	look(stageId: string, foul: boolean): void {
+		this.#looked = { stageId, foul };
+		if (this.summary) this.#post({ kind: 'stage', ask: this.#ask, stageId, foul });
+	}
+	/** Asks why a thing stays at home. */
+	askWhyNot(thingId: string): void {
+		this.asked = null;
+		this.asking = thingId;
+		this.#post({ kind: 'why not', ask: ++this.#asks, thingId });
+	}
+	#asks = 0;
+	askTrade(): void {
+		this.trade = null;
+		this.#post({ kind: 'trade', ask: this.#ask });
+	}
+	/** Stops a search: the days that are planned stay, the others have no plan. */
+	stop(): void {
+		this.#post({ kind: 'stop' });
+	}
+	end(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+	}
+	#hear(answer: TripAnswer): void {
+		switch (answer.kind) {
+			case 'progress':
+				if (answer.ask === this.#ask && this.state === 'working')
+					this.progress = { task: answer.task, done: answer.done, total: answer.total };
+				return;
+			case 'planned':
+				if (answer.ask !== this.#ask) return;
+				this.summary = answer.summary;
+				this.price = answer.price;
+				this.impossible = answer.impossible;
+				this.took = answer.ms;
+				this.soFar = answer.soFar;
+				if (answer.soFar) return;
+				this.state = 'done';
+				if (this.#looked) this.look(this.#looked.stageId, this.#looked.foul);
+				return;
+			case 'stage':
+				if (answer.ask === this.#ask) this.days = answer.days;
+				return;
+			case 'why not':
+				if (answer.ask !== this.#asks) return;
+				this.asked = { thingId: this.asking, place: answer.place, price: answer.price };
+				this.asking = '';
+				return;
+			case 'trade':
+				this.trade = answer.rows;
+				return;
+			case 'failed':
+				this.state = 'failed';
+				this.message = answer.message;
+		}
+	}
+}

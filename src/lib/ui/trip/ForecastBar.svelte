@@ -1,0 +1,153 @@
+<script lang="ts">
+	import {
+		type DayForecast,
+		type KnownBase,
+		type Touch,
+		TOUCHES,
+		forecastBase,
+		touched
+	} from '$lib/core/weather/climate';
+	import type { Site, Stage } from '$lib/core/document/types';
+	import { longDate } from '$lib/words/labels';
+	import { send } from '../parts/send';
+
+	interface Props {
+		tripId: string;
+		stages: readonly Stage[];
+		/** index of the stage that is looked at */
+		at: number;
+		site: Site | null;
+		/** what becomes of stages, by index */
+		apply: (known: Map<number, KnownBase>) => void;
+	}
+	let { tripId, stages, at, site, apply }: Props = $props();
+
+	let scope = $state<'day' | 'trip'>('day');
+	let message = $state('');
+	let errors = $state<string[]>([]);
+	const picked = $derived(scope === 'day' ? [at] : stages.map((_, i) => i));
+
+	function touch(kind: Touch): void {
+		apply(new Map(picked.map((i) => [i, touched($state.snapshot(stages[i]!.base) as Stage['base'], kind)])));
+		message = '';
+		errors = [];
+	}
+	function take(days: readonly DayForecast[], from: 'forecast' | 'file', source: string, all: boolean): void {
+		const known = new Map<number, KnownBase>();
+		stages.forEach(({ date }, i) => {
+			const day = days.find((one) => one.date === date);
+			if (day && (all || picked.includes(i))) known.set(i, forecastBase(day, from, source));
+		});
+		errors = [];
+		if (known.size === 0) {
+			message = `Nothing for these days. It speaks of ${days.map(({ date }) => longDate(date)).join(', ')}.`;
+			return;
+		}
+		apply(known);
+		message = `Taken for ${[...known.keys()].map((i) => stages[i]!.name).join(', ')}.`;
+	}
+	async function askService(): Promise<void> {
+		const dates = picked.map((i) => stages[i]!.date).sort();
+		const days = Math.round((Date.parse(dates.at(-1)!) - Date.parse(dates[0]!)) / 86_400_000) + 1;
+		try {
+			const response = await fetch(
+				`/api/v1/climate/forecast?place=${site!.placeId}&from=${dates[0]}&days=${Math.min(60, days)}`
+			);
+			const answer = (await response.json()) as { source: string; days: DayForecast[]; message?: string };
+			if (response.ok) take(answer.days, 'forecast', `of today, ${answer.source}`, false);
+			else message = answer.message ?? 'No forecast.';
+		} catch {
+			message = 'The forecast does not answer; try again.';
+		}
+	}
+	async function readFile(input: HTMLInputElement): Promise<void> {
+		const file = input.files?.[0];
+		if (!file) return;
+		const answer = await send<{ source: string; days: DayForecast[] }>('POST', '/api/v1/forecast', {
+			text: await file.text(),
+			name: file.name.slice(0, 80)
+		});
+		input.value = '';
+		if (answer.data) take(answer.data.days, 'file', answer.data.source, true);
+		else {
+			message = answer.message;
+			errors = Object.entries(answer.errors).map(([field, words]) => `${field}: ${words}`);
+		}
+	}
+</script>
+
+<div class="bar" role="group" aria-label="The forecast has changed">
+	<span class="small soft">The forecast is</span>
+	{#each TOUCHES as kind (kind)}<button onclick={() => touch(kind)}>{kind}</button>{/each}
+	<label class="small"
+		><span class="visually-hidden">for </span>
+		<select bind:value={scope}>
+			<option value="day">on this day</option>
+			<option value="trip">on all days</option>
+		</select>
+	</label>
+	{#if site?.placeId}<button onclick={askService}>Take the forecast</button>{/if}
+	<label class="file"
+		>Read a file
+		<input
+			type="file"
+			accept=".csv,.json,.txt,text/csv,application/json"
+			onchange={(event) => readFile(event.currentTarget)}
+		/></label
+	>
+	<span class="small soft"
+		>save as <a href="/api/v1/trips/{tripId}/forecast?as=csv" download>CSV</a>,
+		<a href="/api/v1/trips/{tripId}/forecast" download>JSON</a></span
+	>
+	<p role="status" class="small">{message}</p>
+	{#if errors.length > 0}
+		<ul class="small">
+			{#each errors as error (error)}<li>{error}</li>{/each}
+		</ul>
+	{/if}
+</div>
+
+<style>
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 8px;
+		align-items: center;
+		padding: 8px 0 2px;
+	}
+	button,
+	.file,
+	select {
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		padding: 3px 11px;
+		cursor: pointer;
+		font-size: 14.5px;
+		background: var(--paper);
+	}
+	select {
+		padding-right: 26px;
+	}
+	button:hover,
+	.file:hover {
+		background: var(--band);
+	}
+	.file:focus-within {
+		outline: 3px solid var(--focus);
+	}
+	.file input {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+	}
+	p:empty {
+		display: none;
+	}
+	ul {
+		flex-basis: 100%;
+		color: var(--v-short);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,299 @@
+<script lang="ts">
+	import { dragHandle } from 'svelte-dnd-action';
+	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
+	import type { Cell } from '$lib/core/conditions/cells';
+	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
+	import { forField, tempWords, type Quantity } from '$lib/words/units';
+	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/words/labels';
+	import Choice from '../parts/Choice.svelte';
+	import Field from '../parts/Field.svelte';
+	import { readerUnits } from '../parts/reader-units';
+	import { why } from '../parts/why.svelte';
+
+	interface Props {
+		phase: Phase;
+		cell: Cell | undefined;
+		path: string;
+		errors: Record<string, string>;
+		onchange: (key?: string) => void;
+		move: (by: -1 | 1) => void;
+		remove: () => void;
+	}
+	let { phase = $bindable(), cell, path, errors, onchange, move, remove }: Props = $props();
+
+	const id = $derived(`phase-${phase.id}`);
+	const units = $derived(readerUnits());
+	const error = (field: string): string | undefined => errors[`${path}.${field}`];
+	const changed = (key: string): void => onchange(`${phase.id} ${key}`);
+
+	/** An emptied field is not typed any more: the value is computed again. */
+	function typed(key: 'airTempC' | 'wind10mKmh', value: unknown): void {
+		const next = { ...phase.typed };
+		if (typeof value === 'number' && !Number.isNaN(value)) next[key] = value;
+		else delete next[key];
+		phase.typed = next;
+		changed(key);
+	}
+	function typedAltitude(value: unknown): void {
+		phase.altitudeM = typeof value === 'number' && !Number.isNaN(value) ? value : null;
+		changed('altitudeM');
+	}
+	function typedPrecipitation(value: Precipitation | undefined): void {
+		const next = { ...phase.typed };
+		if (value) next.precipitation = value;
+		else delete next.precipitation;
+		phase.typed = next;
+	}
+	function toggle(mark: Mark): void {
+		phase.marks = phase.marks.includes(mark)
+			? phase.marks.filter((other) => other !== mark)
+			: [...phase.marks, mark];
+		onchange();
+	}
+	function showWhy(): void {
+		if (!cell) return;
+		why.open({
+			title: `${phase.name}: feels like ${Math.round(cell.feltTempC)} °C`,
+			sentence: `Air ${Math.round(cell.airTempC)} °C, ${cell.airVelocityMs.toFixed(1)} m/s of air past the body.`,
+			reasons: [
+				cell.reasons.feltTempC,
+				cell.reasons.airTempC,
+				cell.reasons.wind,
+				cell.reasons.wet,
+				cell.reasons.altitude,
+				cell.reasons.effort
+			]
+		});
+	}
+	const WAY = ['the start', 'the high point', 'the low point', 'the bed'] as const;
+	/** Where on the way, in words. */
+	const alongWords = (along: number): string => {
+		const before = Math.floor(along);
+		return along === before
+			? `at ${WAY[before]}`
+			: `${Math.round((along - before) * 100)} % from ${WAY[before]} to ${WAY[before + 1]}`;
+	};
+	const computed = (quantity: Quantity, value: number | undefined): string =>
+		value === undefined ? '' : String(forField(quantity, value, units)).replace('-', '−');
+	const feels = $derived(cell ? tempWords(cell.feltTempC, units) : '');
+	function onkeydown(event: KeyboardEvent): void {
+		if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+		event.preventDefault();
+		move(event.key === 'ArrowUp' ? -1 : 1);
+	}
+</script>
+
+{#snippet figure(key: 'minutes' | 'effortWm2' | 'ownSpeedKmh', label: string, quantity?: Quantity)}
+	<td>
+		<Field
+			bare
+			id="{id}-{key}"
+			type="number"
+			label="{label} of {phase.name}"
+			unit={key === 'effortWm2' ? 'W/m²' : ''}
+			{...quantity && { quantity }}
+			bind:value={phase[key]}
+			error={error(key)}
+			onchange={() => changed(key)}
+		/>
+	</td>
+{/snippet}
+{#snippet condition(
+	key: 'airTempC' | 'wind10mKmh',
+	label: string,
+	quantity: Quantity,
+	value: number | undefined
+)}
+	<td>
+		<Field
+			bare
+			id="{id}-{key}"
+			type="number"
+			label="{label} of {phase.name}, typed"
+			{quantity}
+			placeholder={computed(quantity, value)}
+			bind:value={() => phase.typed[key], (next) => typed(key, next)}
+			error={error(`typed.${key}`)}
+			class={phase.typed[key] !== undefined ? 'typed' : ''}
+		/>
+	</td>
+{/snippet}
+
+<tr {onkeydown}>
+	<td class="clock">
+		<span use:dragHandle class="grip" aria-label="Drag {phase.name}" title="Drag, or Alt and an arrow">⠿</span
+		>
+		{cell && phase.kind !== 'what-if' ? clock(cell.startMin) : ''}
+	</td>
+	<td
+		><Field
+			bare
+			id="{id}-name"
+			label="Name"
+			bind:value={phase.name}
+			error={error('name')}
+			onchange={() => changed('name')}
+		/></td
+	>
+	<td
+		><Choice
+			bare
+			id="{id}-kind"
+			label="Kind of {phase.name}"
+			bind:value={phase.kind}
+			options={PHASE_KINDS}
+			words={KIND_WORDS}
+			{onchange}
+		/></td
+	>
+	{@render figure('minutes', 'Minutes')}
+	<td>
+		<Field
+			bare
+			id="{id}-altitudeM"
+			type="number"
+			label="Altitude of {phase.name}, typed"
+			quantity="height"
+			placeholder={computed('height', cell?.altitudeM)}
+			bind:value={() => phase.altitudeM ?? undefined, typedAltitude}
+			error={error('altitudeM')}
+			class={phase.altitudeM === null ? '' : 'typed'}
+		/>
+	</td>
+	<td
+		><Choice
+			bare
+			id="{id}-place"
+			label="Place of {phase.name}"
+			bind:value={phase.place}
+			options={[...PLACES, 'bed']}
+			words={PLACE_WORDS}
+			{onchange}
+		/></td
+	>
+	{@render figure('effortWm2', 'Effort')}
+	{@render figure('ownSpeedKmh', 'Own speed', 'speed')}
+	{@render condition('airTempC', 'Air temperature', 'temp', cell?.airTempC)}
+	{@render condition('wind10mKmh', 'Wind at 10 m', 'speed', cell && Math.round(cell.wind10mKmh))}
+	<td>
+		<Choice
+			bare
+			id="{id}-wet"
+			label="Rain or snow of {phase.name}"
+			none={cell ? `(${PRECIPITATION_WORDS[cell.precipitation]})` : ''}
+			options={PRECIPITATIONS}
+			words={PRECIPITATION_WORDS}
+			bind:value={() => phase.typed.precipitation, typedPrecipitation}
+			{onchange}
+		/>
+	</td>
+	<td class="felt">
+		{#if cell}<button class="quiet" onclick={showWhy} aria-label="Why {phase.name} feels like {feels}"
+				>{feels}</button
+			>{/if}
+	</td>
+	<td class="tools">
+		<details>
+			<summary
+				aria-label="Marks of {phase.name}: {phase.marks.map((mark) => MARK_WORDS[mark]).join(', ') || 'none'}"
+				>{phase.marks.length || '–'}</summary
+			>
+			<div class="marks sheet" role="group" aria-label="Marks">
+				<label class="along"
+					>On the way: {alongWords(phase.along)}
+					<input
+						type="range"
+						min="0"
+						max="3"
+						step="0.05"
+						bind:value={phase.along}
+						oninput={() => changed('along')}
+						aria-valuetext={alongWords(phase.along)}
+					/></label
+				>
+				{#each MARKS as mark (mark)}
+					<label
+						><input type="checkbox" checked={phase.marks.includes(mark)} onchange={() => toggle(mark)} />
+						{MARK_WORDS[mark]}</label
+					>
+				{/each}
+			</div>
+		</details>
+		<button class="square" onclick={() => move(-1)} aria-label="{phase.name} earlier" title="Alt + arrow up"
+			>↑</button
+		>
+		<button class="square" onclick={() => move(1)} aria-label="{phase.name} later" title="Alt + arrow down"
+			>↓</button
+		>
+		<button class="square" onclick={remove} aria-label="Remove {phase.name}">✕</button>
+	</td>
+</tr>
+
+<style>
+	tr {
+		background: var(--sheet);
+	}
+	td {
+		padding: 3px 3px;
+		vertical-align: top;
+	}
+	.clock {
+		font-size: 14px;
+		padding-top: 10px;
+		color: var(--soft);
+	}
+	.grip {
+		cursor: grab;
+		color: var(--rule-strong);
+		padding: 2px;
+	}
+	.along {
+		column-span: all;
+		padding-bottom: 8px;
+	}
+	.along input {
+		width: 100%;
+		accent-color: var(--ink);
+	}
+	.felt {
+		text-align: right;
+		padding-top: 6px;
+		font-size: 16px;
+	}
+	.tools {
+		white-space: nowrap;
+		padding-top: 5px;
+	}
+	:global(.typed input) {
+		font-weight: 700;
+		border-left: 4px solid var(--ink) !important;
+	}
+	details {
+		display: inline-block;
+		position: relative;
+	}
+	summary {
+		display: inline-block;
+		min-width: 30px;
+		text-align: center;
+		cursor: pointer;
+		border: 1px dashed var(--rule-strong);
+		border-radius: 3px;
+		height: 30px;
+		line-height: 28px;
+		font-size: 14px;
+	}
+	.marks {
+		position: absolute;
+		right: 0;
+		z-index: 20;
+		padding: 10px 14px;
+		columns: 2;
+		width: 330px;
+		font-size: 14px;
+		box-shadow: 0 8px 24px rgb(27 42 39 / 0.18);
+	}
+	.marks label {
+		display: block;
+	}
+</style>

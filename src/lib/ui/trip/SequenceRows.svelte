@@ -1,0 +1,182 @@
+<script lang="ts">
+	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
+	import type { Loop, Phase, Sequence } from '$lib/core/document/types';
+	import type { Cell } from '$lib/core/conditions/cells';
+	import { unitWord } from '$lib/words/units';
+	import Field from '../parts/Field.svelte';
+	import PhaseRow from './PhaseRow.svelte';
+	import { readerUnits } from '../parts/reader-units';
+	import Self from './SequenceRows.svelte';
+
+	interface Props {
+		sequence: Sequence;
+		cells: ReadonlyMap<string, Cell>;
+		path: string;
+		errors: Record<string, string>;
+		onchange: (key?: string) => void;
+		/** column heads, for the outermost table */
+		heads?: boolean;
+		label: string;
+	}
+	let { sequence = $bindable(), cells, path, errors, onchange, heads = false, label }: Props = $props();
+	const units = $derived(readerUnits());
+
+	function move(index: number, by: -1 | 1): void {
+		const to = index + by;
+		if (to < 0 || to >= sequence.length) return;
+		const next = [...sequence];
+		[next[index], next[to]] = [next[to]!, next[index]!];
+		sequence = next;
+		onchange();
+	}
+	function remove(index: number): void {
+		sequence = sequence.filter((_, i) => i !== index);
+		onchange();
+	}
+	/** Takes the phases out of a loop and puts them in its place. */
+	function unroll(index: number): void {
+		const loop = sequence[index] as Loop;
+		sequence = [...sequence.slice(0, index), ...loop.sequence, ...sequence.slice(index + 1)];
+		onchange();
+	}
+	type Dragged = CustomEvent<DndEvent<Sequence[number]>>;
+	function dragging(event: Dragged): void {
+		sequence = event.detail.items;
+	}
+	function dropped(event: Dragged): void {
+		sequence = event.detail.items;
+		onchange();
+	}
+	const WIDTHS = [64, 0, 94, 62, 72, 122, 64, 62, 66, 62, 102, 50, 138];
+</script>
+
+<table>
+	<caption class="visually-hidden">{label}</caption>
+	<colgroup>
+		{#each WIDTHS as width, i (i)}<col style:width={width ? `${width}px` : 'auto'} />{/each}
+	</colgroup>
+	<thead class:visually-hidden={!heads}>
+		<tr>
+			<th scope="col">Start</th><th scope="col">Phase</th><th scope="col">Kind</th><th scope="col">Minutes</th
+			>
+			<th scope="col">Height {unitWord('height', units)}</th><th scope="col">Place</th><th scope="col"
+				>Effort W/m²</th
+			><th scope="col">Own {unitWord('speed', units)}</th>
+			<th scope="col">Air {unitWord('temp', units)}</th><th scope="col">Wind {unitWord('speed', units)}</th
+			><th scope="col">Rain, snow</th><th scope="col">Feels</th><th scope="col">Marks, order</th>
+		</tr>
+	</thead>
+	<tbody
+		use:dragHandleZone={{
+			items: sequence,
+			type: path,
+			dropTargetStyle: {},
+			flipDurationMs: 0,
+			autoAriaDisabled: true
+		}}
+		onconsider={dragging}
+		onfinalize={dropped}
+	>
+		{#each sequence as item, i (item.id)}
+			{#if item.type === 'phase'}
+				<PhaseRow
+					bind:phase={() => sequence[i] as Phase, (value) => (sequence[i] = value)}
+					cell={cells.get(item.id)}
+					path="{path}.{i}"
+					{errors}
+					{onchange}
+					move={(by) => move(i, by)}
+					remove={() => remove(i)}
+				/>
+			{:else}
+				{@const loop = item}
+				<tr class="loop">
+					<td colspan={WIDTHS.length}>
+						<div class="head">
+							<span use:dragHandle class="grip" aria-label="Drag {loop.name}">⠿</span>
+							<span aria-hidden="true">⟲</span>
+							<Field
+								bare
+								id="loop-{loop.id}"
+								label="Name of the loop"
+								bind:value={loop.name}
+								error={errors[`${path}.${i}.name`]}
+								onchange={() => onchange(`${loop.id} name`)}
+							/>
+							<Field
+								bare
+								id="loop-{loop.id}-count"
+								type="number"
+								label="Rounds"
+								min={1}
+								max={30}
+								bind:value={loop.count}
+								error={errors[`${path}.${i}.count`]}
+								onchange={() => onchange(`${loop.id} count`)}
+							/>
+							<span class="small"
+								>rounds of {loop.sequence.length === 1
+									? 'this phase'
+									: `these ${loop.sequence.length} phases`}</span
+							>
+							<span class="tools">
+								<button class="quiet small" onclick={() => unroll(i)}>no loop</button>
+								<button class="square" onclick={() => move(i, -1)} aria-label="{loop.name} earlier">↑</button>
+								<button class="square" onclick={() => move(i, 1)} aria-label="{loop.name} later">↓</button>
+								<button
+									class="square"
+									onclick={() => remove(i)}
+									aria-label="Remove {loop.name} and its phases">✕</button
+								>
+							</span>
+						</div>
+						<Self
+							bind:sequence={loop.sequence}
+							{cells}
+							path="{path}.{i}.sequence"
+							{errors}
+							{onchange}
+							label="Phases of {loop.name}"
+						/>
+					</td>
+				</tr>
+			{/if}
+		{/each}
+	</tbody>
+</table>
+
+<style>
+	table {
+		width: 100%;
+		min-width: 1100px;
+		table-layout: fixed;
+	}
+	th {
+		font-weight: 400;
+		font-size: 12.5px;
+		line-height: 1.15;
+		color: var(--soft);
+		text-align: left;
+		padding: 2px 4px;
+		vertical-align: bottom;
+	}
+	.loop > td {
+		border: 2px solid var(--ink);
+		border-right-width: 0;
+		padding: 5px 0 5px 3px;
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		padding-right: 4px;
+	}
+	.grip {
+		cursor: grab;
+		color: var(--rule-strong);
+	}
+	.tools {
+		margin-left: auto;
+		white-space: nowrap;
+	}
+</style>
