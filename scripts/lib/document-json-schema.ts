@@ -1,6 +1,6 @@
 import parse from 'joi-to-json';
 import { DOCUMENT_VERSION } from '../../src/lib/core/document/types';
-import { documentSchema } from '../../src/lib/formats/schema';
+import { documentSchema } from '$lib/formats/schema/document';
 
 export const SCHEMA_FILE = `static/schema/document-${DOCUMENT_VERSION}.json`;
 

@@ -1,3 +1,5 @@
+import { documentSchema } from '../../src/lib/formats/schema/document';
+import { tripEditSchema } from '../../src/lib/formats/schema/trip';
 import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
@@ -7,7 +9,6 @@ import type { TripSummary } from '../../src/lib/core/plan/told/summary';
 import { check } from '../../src/lib/formats/check';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
-import { documentSchema, tripEditSchema } from '../../src/lib/formats/schema';
 import {
 	addThing, createClient, getClient, getDocument, listClients, saveClient, saveThing, setClientDeleted, setThingDeleted
 } from '../../src/lib/server/db/clients'; // prettier-ignore

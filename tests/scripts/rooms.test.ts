@@ -5,7 +5,6 @@ import { describe, expect, it } from 'vitest';
 import { mayUseFile, mayUsePackage, roomOf } from '../../scripts/lib/rooms.mjs';
 
 /** All imports of the sources, types included, against the list of what each room may use; no circles; no crowded rooms. */
-
 const root = path.resolve(import.meta.dirname, '../..');
 const files = execFileSync(
 	'git',

@@ -3,7 +3,7 @@ import type { Trip } from '../core/document/types';
 import { type Precipitation, PRECIPITATIONS } from '../core/document/weather';
 import type { DayForecast } from '../core/weather/climate';
 import { check, type Checked, type FieldError } from './check';
-import { forecastFileSchema } from './schema';
+import { forecastFileSchema } from './schema/forecast';
 
 /**
  * Forecasts in and out, as JSON and CSV in a form of our own (docs/api.md). A JSON file has one entry a day; a CSV file

@@ -1,10 +1,10 @@
+import type { PhaseVerdict } from '../core/judge/phase-verdict';
 import Ajv2019 from 'ajv/dist/2019';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { documentJsonSchema, SCHEMA_FILE } from '../../../scripts/lib/document-json-schema';
 import { kitOf, PLANNED, stageOf } from '../../../tests/fixtures/make';
 import { reason } from '../core/document/reasons';
-import type { PhaseVerdict } from '../core/judge/verdicts';
 import { planStage } from '../core/plan/planner';
 import {
 	clock,
@@ -20,7 +20,10 @@ import {
 import { check } from './check';
 import { DEMO_DOCUMENT } from './demo';
 import { planAnswer } from './plan-answer';
-import { clientEditSchema, demandSchema, documentSchema, planRequestSchema, tripEditSchema } from './schema';
+import { clientEditSchema } from './schema/client';
+import { documentSchema } from './schema/document';
+import { demandSchema, planRequestSchema } from './schema/plan';
+import { tripEditSchema } from './schema/trip';
 
 /** The demo with one value set, by path; undefined takes it out. */
 function changed(path: string, value: unknown): unknown {

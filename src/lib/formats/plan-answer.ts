@@ -1,10 +1,5 @@
-import { findingSentence } from '../words/findings';
-import { firstName, shortName } from '../words/labels';
-import { countWords } from '../words/plan-story';
-import { reasonInWords } from '../words/reasons';
-import { METRIC } from '../words/units';
-import type { Reason } from '../core/document/reasons';
 import type { Finding } from '../core/document/finding';
+import type { Reason } from '../core/document/reasons';
 import type { Client, Stage, WornThing } from '../core/document/types';
 import type { LimitedBy, Verdict } from '../core/document/verdict';
 import type { Band } from '../core/heat/debt';
@@ -13,6 +8,11 @@ import { type Count, mostCounts } from '../core/kit/counting';
 import type { CarriedThing, Pack } from '../core/kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
 import { simulationOf } from '../core/plan/day-report';
+import { findingSentence } from '../words/findings';
+import { firstName, shortName } from '../words/labels';
+import { countWords } from '../words/plan-story';
+import { reasonInWords } from '../words/reasons';
+import { METRIC } from '../words/units';
 
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
 export interface PhaseAnswer {

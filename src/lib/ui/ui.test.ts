@@ -1,8 +1,8 @@
 import { planStage } from '$lib/core/plan/planner';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make';
-import { columnEdges, columnWidths } from './plan/plan-columns';
 import { toneOf } from './parts/tone';
+import { columnEdges, columnWidths } from './plan/plan-columns';
 
 const phases = planStage(
 	stageOf([

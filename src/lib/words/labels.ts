@@ -1,9 +1,9 @@
+import type { PhaseVerdict } from '../core/judge/phase-verdict';
 import { type Cell, cellName } from '../core/conditions/cells';
 import type { Row } from '../core/document/parts';
 import type { Verdict } from '../core/document/verdict';
 import type { Moment } from '../core/heat/simulation';
 import type { CoverageCell } from '../core/judge/coverage';
-import type { PhaseVerdict } from '../core/judge/verdicts';
 import { capital, message, small } from './message';
 import { measureWords, METRIC, type Units } from './units';
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { PATTERNS } from '../core/patterns';
-import type { PatternItem } from '../core/patterns/pattern';
 import { FINDING_CODES, type Finding } from '../core/document/finding';
-import { RULES, VALUE_NAMES, type RuleId } from '../core/document/reasons';
+import { RULES, type RuleId, VALUE_NAMES } from '../core/document/reasons';
 import { SCHOOL_IDS, choicesOf } from '../core/document/schools';
 import { VERDICTS } from '../core/document/verdict';
 import { COUNT_KINDS } from '../core/kit/counting';
+import { PATTERNS } from '../core/patterns';
+import type { PatternItem } from '../core/patterns/pattern';
 import { CAUTION_RULES } from '../core/rules/cautions';
 import { branchesOf } from './branches';
 import { MESSAGES } from './en/messages';

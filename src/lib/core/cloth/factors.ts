@@ -3,6 +3,7 @@ import { type Cloth, covers } from './things';
 /** Groups of things that are chosen side by side. The first three share the body's heat, the others stand alone. */
 export const FACTORS = ['trunk', 'legs', 'head', 'hands', 'feet', 'eyes'] as const;
 export type Factor = (typeof FACTORS)[number];
+
 /** Which factor a cloth is chosen in; null for what is not worn awake. */
 export function factorOf(cloth: Cloth): Factor | null {
 	if (covers(cloth, 'hands')) return 'hands';
@@ -13,6 +14,7 @@ export function factorOf(cloth: Cloth): Factor | null {
 	if (thighs + calves > trunk + arms) return 'legs';
 	return trunk + arms > 0 && trunk + arms >= head ? 'trunk' : 'head';
 }
+
 /** Where a thing is worn, coarsely: 0 next to skin, 1 in the middle, 2 as the shell, 3 over everything. */
 export const kindOf = ({ positions: [low, high] }: Cloth): number =>
 	low <= 1 ? 0 : high === 5 ? 3 : low >= 4 ? 2 : 1;

@@ -25,15 +25,17 @@ import { wetBetween } from '../weather/wet';
 import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
-export const HEATED = { airTempC: 20, humidityPct: 40, airVelocityMs: CALM_INDOOR_MS } as const;
+const HEATED = { airTempC: 20, humidityPct: 40, airVelocityMs: CALM_INDOOR_MS } as const;
+
 /** Above this height climbing is slower, m, and by how much (our assumption). */
-export const THIN_AIR_M = 4000;
-export const THIN_AIR_FACTOR = 0.75;
+const THIN_AIR_M = 4000;
+const THIN_AIR_FACTOR = 0.75;
+
 /** From here on moving counts as going uphill, W/m² (our assumption). */
 const UPHILL_WM2 = 200;
 
 /** What a phase is like on the body, in one weather. */
-export interface Conditions {
+interface Conditions {
 	airTempC: number;
 	wind10mKmh: number;
 	airVelocityMs: number;
@@ -90,15 +92,16 @@ const PLACE_OF_BED: Readonly<Record<BedKind, Place>> = {
 	'snow-hole': 'snow-hole',
 	none: 'in'
 };
+
 /** Where a phase is spent; the bed is wherever the stage sleeps. */
-export const placeOf = (phase: Phase, stage: Stage): Place =>
+const placeOf = (phase: Phase, stage: Stage): Place =>
 	phase.place === 'bed' ? PLACE_OF_BED[stage.bed.kind] : phase.place;
 
 /**
  * Height of a point of the route, m.
  * @param along 0 start, 1 high point, 2 low point after it, 3 bed
  */
-export function altitudeAlong({ startM, highM, lowM, bedM }: Route, along: number): number {
+function altitudeAlong({ startM, highM, lowM, bedM }: Route, along: number): number {
 	const points = [startM, highM, lowM, bedM];
 	const before = Math.min(2, Math.floor(clamp(along, 0, 3)));
 	return points[before]! + (points[before + 1]! - points[before]!) * (clamp(along, 0, 3) - before);
@@ -145,7 +148,7 @@ type Computed = Omit<
 };
 
 /** Conditions of one phase at its time of the day, before rain has been summed up. Typed values win. */
-export function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When): Computed {
+function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When): Computed {
 	const { base } = stage;
 	const { typed, minutes } = phase;
 	const { startMin, daylight } = when;

@@ -9,12 +9,15 @@ import type { Cell } from './cells';
 
 /** Felt temperature from which face, ears, neck and hands are covered, °C (common practice). */
 export const COVER_FELT_C = -10;
+
 /** Height from which eyes need shade without snow too, m. */
 export const HIGH_LIGHT_M = 4500;
 
 const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
+
 /** Lived through awake: neither a night nor a what-if. */
 export const isAwake = ({ kind }: Pick<Cell, 'kind'>): boolean => kind !== 'what-if' && kind !== 'sleep';
+
 /** Outdoors and awake. */
 export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
 
@@ -23,9 +26,11 @@ export const isWaterproof = ({ waterGrade }: Cloth): boolean =>
 	waterGrade === 'light-membrane' || waterGrade === 'taped' || waterGrade === 'rubber';
 
 export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.feltTempC <= COVER_FELT_C;
+
 /** The same for one part: ears may be left free to hear until skin can freeze. */
 export const needsCover = (cell: Cell, part: Part, schools: Schools): boolean =>
 	needsFaceCover(cell) && !(part === 'ears' && schools.ears === 'free' && cell.feltTempC > EARS_FREE_UNTIL_C);
+
 /** Whether legs may get wet in a phase: on the move, where that is the school. */
 export const acceptsWetLegs = (cell: Cell, schools: Schools): boolean =>
 	cell.kind === 'move' && schools.rainLegs === 'accepted wet';
@@ -50,6 +55,7 @@ export function isTooClumsy(cloths: readonly Cloth[], needed: Dexterity | null):
 
 /** A worn-out finish wets out in half the time (our assumption); rubber has none. */
 const WORN_OUT_SHARE = 0.5;
+
 /** Minutes of ordinary rain that the outer face of a cloth keeps out. */
 export const rainKeptOutMin = (cloth: Cloth | undefined): number =>
 	RAIN_MINUTES[cloth?.waterGrade ?? 'none'] * (cloth?.face === 'worn out' ? WORN_OUT_SHARE : 1);
@@ -64,11 +70,14 @@ export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
 /** A boot or shoe is on. */
 export const isShod = (cloths: readonly Cloth[]): boolean =>
 	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
+
 /** A sock is on. */
 export const isSocked = (cloths: readonly Cloth[]): boolean =>
 	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);
+
 /** Felt temperature from which ears are covered all the same, °C: skin can freeze. */
-export const EARS_FREE_UNTIL_C = -27;
+const EARS_FREE_UNTIL_C = -27;
+
 /** Cells for which clothes are chosen: neither nights nor what-ifs. */
 export const awakeCells = (cells: readonly Cell[]): Cell[] =>
 	cells.filter(({ kind }) => kind !== 'sleep' && kind !== 'what-if');

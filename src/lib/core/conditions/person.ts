@@ -2,7 +2,7 @@ import { type Schools, schoolsOf } from '../document/schools';
 import type { Client } from '../document/types';
 
 /** Credit of warmth that work leaves for the next stop, Wh/m² (our assumption). */
-export const CREDIT_FLOOR_WHM2 = -20;
+const CREDIT_FLOOR_WHM2 = -20;
 
 /** Two marks on the debt: up to `right` comfortable, up to `hold` it holds but feels cold. */
 export interface DebtMarks {
@@ -10,8 +10,10 @@ export interface DebtMarks {
 	holdWhm2: number;
 	floorWhm2: number;
 }
+
 /** The standard's 40 Wh/m² below neutral and below minimal. Source: ISO 11079 limit, counted from both levels. */
 export const USUAL_MARKS: DebtMarks = { rightWhm2: 40, holdWhm2: 70, floorWhm2: CREDIT_FLOOR_WHM2 };
+
 /** One level more careful: children, age, pregnancy, poor circulation, medicines (our assumption). */
 export const CAREFUL_MARKS: DebtMarks = { rightWhm2: 20, holdWhm2: 35, floorWhm2: 0 };
 

@@ -14,11 +14,13 @@ export function stopsSoonAfter(cells: readonly Cell[]): boolean[] {
 		return false;
 	});
 }
+
 /** how much overheating counts in a cell: more before a stop, nothing where one starts warm and sheds. */
 export function overheatWeight(cell: Cell, soon: boolean, { schools }: Person): number {
 	if (cell.isStart && schools.start === 'warm and shed') return 0;
 	return soon && !cell.heated ? BEFORE_STOP_WEIGHT : 1;
 }
+
 /** A stop that starts within so many minutes pays for the sweat of now, which then counts double. */
 export const BEFORE_STOP_MINUTES = 30;
-export const BEFORE_STOP_WEIGHT = 2;
+const BEFORE_STOP_WEIGHT = 2;

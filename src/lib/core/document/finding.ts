@@ -68,6 +68,7 @@ export interface Measure {
 	value: number;
 	unit: '°C' | 'min' | 'h' | 'l' | 'm' | 'km/h' | 'clo';
 }
+
 /** A figure, or a code that the words know. */
 export type FindingValue = Measure | string;
 

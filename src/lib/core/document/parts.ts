@@ -12,6 +12,7 @@ export const PARTS = [
 	'feet'
 ] as const;
 export type Part = (typeof PARTS)[number];
+
 /** Rows of the ladder, from the top, and the parts that each one stands for. */
 export const ROWS = [
 	'eyes',

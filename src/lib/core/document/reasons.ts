@@ -213,7 +213,7 @@ export const VALUE_NAMES = [
 export type ValueName = (typeof VALUE_NAMES)[number];
 
 /** What a value is measured in; the words turn it into the reader's units. */
-export const UNITS = [
+const UNITS = [
 	'°C',
 	'K',
 	'K per 1000 m',

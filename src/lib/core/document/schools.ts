@@ -23,8 +23,10 @@ export const SCHOOLS = {
 export type SchoolId = keyof typeof SCHOOLS;
 export const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
 type ChoiceOf<K extends SchoolId> = (typeof SCHOOLS)[K][number];
+
 /** A choice in every school. */
 export type Schools = { [K in SchoolId]: ChoiceOf<K> };
+
 /** Choices that somebody made; the others are inherited. */
 export type SomeSchools = Partial<Schools>;
 

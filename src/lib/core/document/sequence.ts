@@ -3,6 +3,7 @@ import type { Phase, Sequence } from './types';
 /** All phases of a sequence, those of its loops once. */
 export const phasesIn = (sequence: Sequence): Phase[] =>
 	sequence.flatMap((item) => (item.type === 'loop' ? phasesIn(item.sequence) : [item]));
+
 /** Phases in the order in which they are lived, loops rolled out, with the round of the innermost loop. */
 export function rolledOut(sequence: Sequence, round = 1): { phase: Phase; round: number }[] {
 	return sequence.flatMap((item) =>

@@ -55,7 +55,7 @@ export const GROUNDS = ['bare', 'snow', 'ice'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
 /** Conditions that a phase may have typed in; what is left out is computed from the stage. */
-export interface TypedConditions {
+interface TypedConditions {
 	airTempC?: number;
 	wind10mKmh?: number;
 	humidityPct?: number;
@@ -93,6 +93,7 @@ export interface PacedFigures {
 	/** what fit people keep up, where a reference says so */
 	fitWm2?: number;
 }
+
 export const PACES = ['guided', 'fast', 'gentle'] as const;
 export type Pace = (typeof PACES)[number];
 
@@ -102,6 +103,7 @@ export const BEDS = ['heated', 'unheated', 'hut', 'tent', 'snow-hole', 'none'] a
 export type BedKind = (typeof BEDS)[number];
 export const DRYINGS = ['nothing', 'small things', 'everything'] as const;
 export type Drying = (typeof DRYINGS)[number];
+
 /** Where the stage sleeps, and what can be done there. */
 export interface Bed {
 	kind: BedKind;
@@ -135,6 +137,7 @@ export interface Loop {
 	count: number;
 	sequence: Sequence;
 }
+
 export type Sequence = (Phase | Loop)[];
 
 /** Where a figure of a stage came from. */
@@ -164,6 +167,7 @@ export interface StageBase {
 	wetSpells: WetSpell[];
 	ground: Ground;
 }
+
 export type BaseField = keyof StageBase;
 
 /** What a stage does instead when the weather is foul. */
@@ -219,7 +223,7 @@ export interface Site {
 	utcOffsetMin: number;
 }
 
-export interface Versioned {
+interface Versioned {
 	version: number;
 	/** ISO time; null while it is not deleted */
 	deletedAt: string | null;
@@ -237,6 +241,7 @@ export interface Trip extends Versioned {
 }
 
 export const CLOTH_FUNCTIONS = ['skin', 'warmth', 'weather', 'over'] as const;
+
 /** Next to skin, warmth, wind and wet, over everything. */
 export type ClothFunction = (typeof CLOTH_FUNCTIONS)[number];
 
@@ -292,11 +297,11 @@ export type Feature = (typeof FEATURES)[number];
 
 /** The water-repellent finish of an outer face. */
 export const FACES = ['fresh', 'worn out'] as const;
-export type Face = (typeof FACES)[number];
+type Face = (typeof FACES)[number];
 
 /** What the number on a sleeping bag means; an unclear one gives no verdict. */
 export const BAG_SCALES = ['comfort', 'unclear'] as const;
-export type BagScale = (typeof BAG_SCALES)[number];
+type BagScale = (typeof BAG_SCALES)[number];
 
 /** Everything about a thing that the computation reads. */
 export interface Properties {
@@ -339,6 +344,7 @@ export interface Properties {
 	/** days of wear before a wash; 0 the whole trip */
 	wearDays: number;
 }
+
 export type PropertyName = keyof Properties;
 
 export interface Thing extends Versioned {

@@ -12,5 +12,6 @@ export const VERDICTS = [
 	'not judged yet'
 ] as const;
 export type Verdict = (typeof VERDICTS)[number];
+
 /** What a verdict rests on: the body as a whole, or a row of the ladder. */
 export type LimitedBy = 'body' | Row;

@@ -9,6 +9,7 @@ export interface Wish {
 	stageId?: string;
 	phaseId?: string;
 }
+
 /** How far one may go for a lighter pack: changes more a day. */
 export const SPARE_CHANGES = [0, 1, 2, 4] as const;
 export const isSameWish = (a: Wish, b: Wish): boolean =>

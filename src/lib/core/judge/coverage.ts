@@ -10,10 +10,10 @@ import type { Verdict } from '../document/verdict';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { localCourse } from '../heat/fingers-and-toes';
 import { cellAir } from '../heat/ledger';
-import type { PhaseVerdict } from './verdicts';
+import type { PhaseVerdict } from './phase-verdict';
 
-export const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
-export type RowState = (typeof ROW_STATES)[number];
+const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
+type RowState = (typeof ROW_STATES)[number];
 
 /** One cell of the ladder: what covers a part in a phase, or what is missing, or why nothing is needed. */
 export interface CoverageCell {

@@ -3,7 +3,7 @@ import type { Person } from '../conditions/person';
 import type { Finding, FindingPhase } from '../document/finding';
 import type { Client } from '../document/types';
 import type { CoverageCell } from './coverage';
-import type { PhaseVerdict } from './verdicts';
+import type { PhaseVerdict } from './phase-verdict';
 
 export interface JudgedPhase extends PhaseVerdict {
 	coverage: CoverageCell[];
@@ -30,6 +30,7 @@ const findingPhase = ({ cell }: Pick<PhaseVerdict, 'cell'>, rounds: number[]): F
 });
 
 type Placed = Pick<Finding, 'clientId' | 'weather' | 'stageId' | 'phases'>;
+
 /** Where something is found: in a phase, in some of its rounds. */
 export const at = (
 	{ client, weather }: Pick<StageFacts, 'client' | 'weather'>,
@@ -41,6 +42,7 @@ export const at = (
 	stageId: phase.cell.stageId,
 	phases: [findingPhase(phase, rounds)]
 });
+
 /** Where something is found that is about the whole day. */
 export const wholeDay = ({
 	client,

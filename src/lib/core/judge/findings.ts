@@ -22,7 +22,7 @@ const searchCut: FindingRule = (facts) =>
 		: [];
 
 /** Rules over one stage and weather. Adding a finding is adding a row, its words, and a test. */
-export const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
+const FINDING_RULES: Readonly<Record<string, FindingRule>> = {
 	...VERDICT_RULES,
 	...KIT_RULES,
 	...GARMENT_RULES,
@@ -34,5 +34,6 @@ export function findingsOf(given: Omit<StageFacts, 'kit'>): Finding[] {
 	const facts: StageFacts = { ...given, kit: wearableThings(given.client) };
 	return worstFirst(Object.values(FINDING_RULES).flatMap((rule) => rule(facts)));
 }
+
 export const worstFirst = (findings: readonly Finding[]): Finding[] =>
 	[...findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));

@@ -12,7 +12,7 @@ import { cellAir, debtCourse } from '../heat/ledger';
 import { REQUIREMENTS, requirementsOf } from '../rules/requirements';
 import { schoolRequirementsOf } from '../rules/school-requirements';
 import { at, type FindingRule, firstRounds, type StageFacts } from './finding';
-import type { PhaseVerdict } from './verdicts';
+import type { PhaseVerdict } from './phase-verdict';
 
 /** Rules about what worn things do to one another and to the day. Each is a row, and a case that fires beside one that does not. */
 const clothsOf = (phase: PhaseVerdict): Cloth[] => phase.outfit.map(({ cloth }) => cloth);
@@ -131,6 +131,7 @@ const hoods: FindingRule = (facts) =>
 
 /** Body surface that electric watts are spread over, m². */
 const BODY_M2 = 1.8;
+
 /** How long the body would hold with the heat on, beside how long it does with it off; for comfort, never for a verdict. */
 function heatValues(phase: PhaseVerdict, watts: number, person: Person): Finding['values'] {
 	const { cell } = phase;

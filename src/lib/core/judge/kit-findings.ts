@@ -168,6 +168,7 @@ interface Gear {
 	typeIds: readonly string[];
 	asks: (cell: Cell) => boolean;
 }
+
 /** Things that are not clothes but decide the day, and when. */
 const GEAR: readonly Gear[] = [
 	{

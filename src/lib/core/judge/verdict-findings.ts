@@ -5,7 +5,7 @@ import type { Row } from '../document/parts';
 import { reason } from '../document/reasons';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import { type FindingRule, type JudgedPhase, at, firstRounds } from './finding';
-import type { PhaseVerdict } from './verdicts';
+import type { PhaseVerdict } from './phase-verdict';
 import { whereOneLayerHelps } from './what-helps';
 
 /** Rules about what the phases of a day come to: too cold, too warm, wet, bare. */
@@ -104,6 +104,7 @@ const tooWarm: FindingRule = (facts) =>
 
 /** Rows without which nobody sets out. */
 const CANNOT_LACK: readonly Row[] = ['sleep', 'feet', 'torso', 'legs'];
+
 /** Gaps head to toe, once per row: the first phase in which it shows. */
 const gaps: FindingRule = (facts) => {
 	const found = new Map<Row, Finding>();

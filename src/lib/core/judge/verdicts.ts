@@ -1,10 +1,8 @@
 import { METHOD_MAX_WM2, METHOD_MIN_WM2, WORK_WM2 } from '../body/effort';
 import { METHOD_MAX_AIR_C, METHOD_MAX_AIR_MS } from '../body/heat-balance';
-import { nightVerdict } from '../body/night';
 import { comfortableWettedness } from '../body/two-node';
-import { CATALOGUE, catalogueType, WARMEST_TYPE_IDS } from '../cloth/catalogue';
-import { PARTS_OF_ROW, regionCoverage } from '../cloth/parts';
-import { type AirInUse, bodyConductance, type RegionTotals, resultantClo } from '../cloth/supply';
+import { PARTS_OF_ROW } from '../cloth/parts';
+import { bodyConductance, resultantClo } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
 import { type Outfit, totalsOf } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
@@ -14,60 +12,19 @@ import { BEFORE_STOP_MINUTES, overheatWeight, stopsSoonAfter } from '../conditio
 import { type Row } from '../document/parts';
 import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
-import { type Band, bandOf } from '../heat/debt';
+import { bandOf } from '../heat/debt';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
 import { cellAir, type CellAir, debtCourse, debtSpans, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
 import { countedOverheat } from '../rules/objective';
-
-export interface PhaseVerdict {
-	cell: Cell;
-	outfit: Outfit;
-	/** null where the ledger does not judge: heated places, sleep, air above 20 °C */
-	band: Band | null;
-	/** insulation as worn above which it is too warm here, clo; null where that cannot happen */
-	tooWarmAboveClo: number | null;
-	resultantClo: number;
-	startDebtWhm2: number;
-	debtWhm2: number;
-	peakDebtWhm2: number;
-	holdsMinutes: number | null;
-	limitedBy: LimitedBy;
-	verdict: Verdict;
-	indicative: boolean;
-	fingers: LocalCourse & { startC: number };
-	toes: LocalCourse & { startC: number };
-	reasons: Reason[];
-}
+import { judgeNight } from './night-verdict';
+import type { PhaseVerdict } from './phase-verdict';
+import { warmestIn } from './warmest';
 
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
 
-const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
-	const { properties } = catalogueType(id);
-	return {
-		...properties,
-		thingId: id,
-		typeId: id,
-		name: id,
-		quantity: 1,
-		state: 'assumed',
-		regions: regionCoverage(properties.covers),
-		// Made to go over one another: nothing is squeezed.
-		roomSteps: 99,
-		roomIsTried: true
-	};
-});
-const WARMEST_OUTFIT: Outfit = warmestCloths
-	.map((cloth) => ({ cloth, position: cloth.positions[0], opening: 'closed' as const }))
-	.sort((a, b) => a.position - b.position);
-
-/** Best comfort temperature that any bag of the catalogue has, °C. */
-const WARMEST_BAG_C = Math.min(
-	...CATALOGUE.filter((t) => t.group === 'sleep').map((t) => t.properties.comfortTempC)
-);
-
 /** Whether a cell lies outside what the method covers. */
-export const isIndicative = (cell: Cell): boolean =>
+const isIndicative = (cell: Cell): boolean =>
 	!cell.heated &&
 	cell.kind !== 'sleep' &&
 	(cell.airTempC > METHOD_MAX_AIR_C ||
@@ -80,6 +37,7 @@ interface Carried {
 	fingersC: number;
 	toesC: number;
 }
+
 const FRESH: Carried = { debtWhm2: 0, fingersC: WARM_EXTREMITY_C, toesC: WARM_EXTREMITY_C };
 
 interface Candidate {
@@ -212,14 +170,6 @@ function localCandidate(
 }
 
 /** The verdict of one cell, and what is carried out of it. */
-const warmestKnown = new WeakMap<AirInUse, RegionTotals>();
-/** What the warmest outfit of the catalogue gives in some air. */
-function warmestIn(air: AirInUse): RegionTotals {
-	const known = warmestKnown.get(air) ?? totalsOf(WARMEST_OUTFIT, air);
-	warmestKnown.set(air, known);
-	return known;
-}
-
 function judgeCell(
 	cell: Cell,
 	outfit: Outfit,
@@ -312,59 +262,8 @@ function judgeCell(
 	};
 }
 
-/** The verdict of a night by the warmest bag of the kit. */
-function judgeNight(cell: Cell, bags: readonly Cloth[], person: Person, unasked: boolean): PhaseVerdict {
-	const bag = bags
-		.filter(({ bagScale }) => bagScale === 'comfort')
-		.sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
-	const isUnclear = !bag && bags.length > 0;
-	const values: ValueRow[] = [['coldestAirAtTheSleeper', cell.airTempC, '°C']];
-	if (bag) values.push(['comfortOfTheBag', bag.comfortTempC, '°C']);
-	const verdict: Verdict = cell.heated
-		? 'right'
-		: !bag
-			? unasked || isUnclear
-				? 'not judged yet'
-				: 'short'
-			: nightVerdict(cell.airTempC, bag.comfortTempC, undefined, person.offsetClo);
-	const hopeless =
-		verdict === 'short' &&
-		nightVerdict(cell.airTempC, WARMEST_BAG_C, undefined, person.offsetClo) === 'short';
-	const still: LocalCourse & { startC: number } = {
-		startC: WARM_EXTREMITY_C,
-		endC: WARM_EXTREMITY_C,
-		lowestC: WARM_EXTREMITY_C,
-		holdsMinutes: null,
-		verdict: 'right',
-		settledC: WARM_EXTREMITY_C
-	};
-	return {
-		cell,
-		outfit: bag && !cell.heated ? [{ cloth: bag, position: 5, opening: 'closed' }] : [],
-		band: null,
-		tooWarmAboveClo: null,
-		resultantClo: 0,
-		startDebtWhm2: 0,
-		debtWhm2: 0,
-		peakDebtWhm2: 0,
-		holdsMinutes: null,
-		limitedBy: 'sleep',
-		verdict: hopeless ? 'nothing suffices' : verdict,
-		indicative: false,
-		fingers: still,
-		toes: still,
-		reasons: cell.heated
-			? [reason('heatedNight')]
-			: [
-					...(hopeless ? [reason('nothingSuffices')] : []),
-					...(isUnclear ? [reason('bagUnclear')] : []),
-					reason('night', values)
-				]
-	};
-}
-
 /** Everything that is judged in one stage and one weather. */
-export interface StageInput {
+interface StageInput {
 	cells: readonly Cell[];
 	/** outfit and opening of every cell that is neither a night nor a what-if */
 	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };

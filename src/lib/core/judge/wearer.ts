@@ -10,11 +10,13 @@ export interface Wearer {
 	kit: readonly Cloth[];
 	answered: ReadonlySet<Row>;
 }
+
 export const wearerOf = (client: Client): Wearer => ({
 	client,
 	kit: wearableThings(client),
 	answered: answeredRows(client)
 });
+
 /** The rows for which anybody has said anything about what a client has. */
 export function answeredRows(client: Client): Set<Row> {
 	const known = client.things

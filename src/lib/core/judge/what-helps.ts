@@ -3,11 +3,11 @@ import { type Cloth, covers } from '../cloth/things';
 import { type Outfit, outfitClo } from '../cloth/worn';
 import type { Person } from '../conditions/person';
 import { cellAir, debtCourse } from '../heat/ledger';
-import type { PhaseVerdict } from './verdicts';
+import type { PhaseVerdict } from './phase-verdict';
 
 /** Where one more layer could go. */
-export const LAYER_PLACES = ['torso', 'legs', 'head'] as const;
-export type LayerPlace = (typeof LAYER_PLACES)[number];
+const LAYER_PLACES = ['torso', 'legs', 'head'] as const;
+type LayerPlace = (typeof LAYER_PLACES)[number];
 const REGIONS_OF: Readonly<Record<LayerPlace, Region[]>> = {
 	torso: ['trunk', 'arms'],
 	legs: ['thighs', 'calves'],

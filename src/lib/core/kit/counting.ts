@@ -16,6 +16,7 @@ export interface Count {
 	has: number | null;
 	reasons: Reason[];
 }
+
 export const COUNT_KINDS = [
 	'tops',
 	'underwear',
@@ -27,10 +28,11 @@ export const COUNT_KINDS = [
 	'power banks',
 	'boot warmers'
 ] as const;
-export type CountKind = (typeof COUNT_KINDS)[number];
+type CountKind = (typeof COUNT_KINDS)[number];
 
 /** Watts that a head torch draws on the middle setting (our assumption). */
 const TORCH_W = 1;
+
 /** Phone and camera, Wh a day: about 2 Ah at 3.7 V (common practice). */
 const DEVICES_WH_PER_DAY = 7.4;
 
@@ -69,6 +71,7 @@ interface WornKind {
 	row: Row;
 	test: (cloth: Cloth) => boolean;
 }
+
 const isSock = (cloth: Cloth): boolean =>
 	covers(cloth, 'feet') && cloth.positions[0] >= 1 && cloth.positions[1] <= 2;
 const WORN_KINDS: readonly WornKind[] = [

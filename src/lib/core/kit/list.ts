@@ -6,7 +6,7 @@ import { type Count, mostCounts } from './counting';
 import type { PlannedStage } from './planned-day';
 
 /** One line of a client's list. */
-export interface ListLine {
+interface ListLine {
 	thingId: string;
 	name: string;
 	inPairs: boolean;
@@ -18,7 +18,8 @@ export interface ListLine {
 	/** worn when the first stage on which it goes along begins */
 	wornAtStart: boolean;
 }
-export interface ClothingList {
+
+interface ClothingList {
 	groups: { group: CatalogueGroup; lines: ListLine[] }[];
 	/** what is wrong or missing, worst first, each once */
 	gaps: Finding[];

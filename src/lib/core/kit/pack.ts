@@ -15,6 +15,7 @@ export interface CarriedThing {
 
 /** What rides in the pack before any clothes: water and food for the day, litres and grams (our assumption). */
 export const WATER_AND_FOOD: Readonly<Record<'litres' | 'massG', number>> = { litres: 2.5, massG: 2200 };
+
 /** A bag from this size on is a pack, litres (our assumption). */
 const PACK_FROM_L = 5;
 
@@ -44,6 +45,7 @@ export const packBag = (kit: readonly Cloth[]): Cloth | null =>
 
 /** Packed size up to which a thing rides in a pocket, litres (our assumption). */
 export const POCKET_L = 0.5;
+
 /** Whether a thing that is carried and not worn takes room in the pack. */
 export const ridesInPack = ({ holdsL, packedL }: Cloth): boolean =>
 	holdsL < PACK_FROM_L && packedL > POCKET_L;

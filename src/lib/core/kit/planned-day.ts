@@ -11,6 +11,7 @@ export interface PlannedPhase extends JudgedPhase {
 	carried: CarriedThing[];
 	pack: Pack;
 }
+
 /** A stage of a plan in one weather. */
 export interface PlannedStage {
 	weather: string;

@@ -6,7 +6,7 @@ import { type ChosenDay, judgedDay, reportedDay, schooled, wetAfter } from './da
 import type { Dressed } from './day/day-problem';
 
 import { isSameWish, type Wish } from '../document/wish';
-import type { PhaseVerdict } from '../judge/verdicts';
+import type { PhaseVerdict } from '../judge/phase-verdict';
 import { type PlannedStage } from '../kit/planned-day';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import { finished } from '../search/steps';

@@ -1,12 +1,13 @@
 import { wearableThings } from '../cloth/things';
 import { type Cell, cellsOf, foulStage } from '../conditions/cells';
+import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
 import type { Client, FixedOutfit, Stage, Trip, Weather, WornThing } from '../document/types';
 import { wetCloth, type Wetness } from '../heat/wetness';
 import { type Wearer, wearerOf } from '../judge/wearer';
 import { legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
-import { awakeCells } from '../conditions/needs';
-import { cellKey, type Day, dayOf } from './day/day-problem';
+import { cellKey } from './day/day-problem';
+import { type Day, dayOf } from './day/limb-judges';
 
 /**
  * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.

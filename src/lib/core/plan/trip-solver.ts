@@ -1,22 +1,21 @@
 import type { Outfit } from '../cloth/worn';
 import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
+import { type Best } from '../search/course';
 import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
-import { type Best, SequenceSolver } from '../search/solver';
+import { SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
 import { type Constraints, type DayLimits, limitsOf } from './constraints';
 import {
 	bodySequence,
-	type Day,
 	type Dressed,
 	dressedBy,
-	type Limb,
 	limbOutfits,
-	LIMBS,
 	limbSequence,
 	type OutfitTables
 } from './day/day-problem';
 import { MOST_TURNS, neverInDebt, penaltyOfLimb, spansKey, spansOf } from './day/debt-spans';
+import { type Day, type Limb, LIMBS } from './day/limb-judges';
 import type { TripDays } from './trip-days';
 
 /**

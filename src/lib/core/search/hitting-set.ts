@@ -47,7 +47,7 @@ export interface Oracle {
 	holds(things: ReadonlySet<number>): boolean;
 }
 
-export interface Lightest {
+interface Lightest {
 	things: Set<number>;
 	proven: boolean;
 	/** least mass that any set can have, by what has been shown so far */

@@ -38,6 +38,7 @@ export interface SequenceProblem {
 	uses(factor: number, option: number): readonly number[];
 	massG: readonly number[];
 }
+
 export interface Judged {
 	penalty: number;
 	/** clo·min, whole numbers */
@@ -94,6 +95,7 @@ interface Facts {
 	/** least cost of going to another option */
 	cheapest: number;
 }
+
 const factsKnown = new WeakMap<Float64Array, Facts>();
 function factsOf(table: Float64Array, size: number): Facts {
 	const known = factsKnown.get(table);
@@ -130,6 +132,7 @@ interface Change {
 	/** class of every choice: one can only be followed by those of its class; null where all are of one class */
 	classOf: Uint16Array | null;
 }
+
 /** Changes by the table of their first factor, which sequences share. */
 const changesKnown = new WeakMap<Float64Array, Change[]>();
 function changeOf(
@@ -158,6 +161,7 @@ function changeOf(
 }
 
 let lastOptions: { sizes: readonly number[]; optionIn: readonly Uint16Array[] } = { sizes: [], optionIn: [] };
+
 /** Option of each factor in every choice; sequences of a trip mostly come with the same sizes one after the other. */
 function optionsIn(sizes: readonly number[], choices: number): readonly Uint16Array[] {
 	const { sizes: last } = lastOptions;

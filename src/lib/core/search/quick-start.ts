@@ -1,11 +1,13 @@
-import type { Path } from './least-changes';
+import type { Path } from './bounds';
 import type { Problem } from './problem';
 import type { Relaxation } from './relaxation';
 
 /** Ways that are kept at each cell. */
 const WIDTH = 24;
+
 /** Choices beside those like the one before that a way can go on with. */
 const MOST_LEADERS = 12;
+
 /** Ways that are kept with the same choice. */
 const PER_CHOICE = 2;
 
@@ -80,6 +82,7 @@ interface Way {
 	bound: number;
 	path: Path;
 }
+
 function bestOf(ways: Way[]): Path[] {
 	ways.sort(
 		(a, b) =>

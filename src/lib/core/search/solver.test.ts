@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { bestCourse } from './best-course';
+import { type Course } from './course';
 import { changeTable, keyOf, optionsOf, Problem, type SequenceProblem } from './problem';
 import { quickCourse } from './quick-start';
 import { Relaxation } from './relaxation';
-import { bestCourse, type Course, SequenceSolver } from './solver';
+import { SequenceSolver } from './solver';
 
 /** A small random sequence whose judge is monotone in its state, as the contract asks. */
 const smallSequence = fc

@@ -1,97 +1,31 @@
-import { lightestSet, type Oracle } from './hitting-set';
+import { type Bounds, boundsApart, closerBounds, fewer, leastChanges, type Path, type Work } from './bounds';
 import {
-	type Bounds,
-	boundsApart,
-	closerBounds,
-	fewer,
-	fewestChanges,
-	leastChanges,
-	type Path,
-	type Work
-} from './least-changes';
+	AS_IS,
+	COARSE,
+	FEW_PAIRS,
+	FIRST_SLACK,
+	LONG_CELLS,
+	LONG_MARGINS,
+	LONG_PAIRS,
+	MARGINS,
+	MORE,
+	MOST_BOUNDS,
+	MOST_PAIRS,
+	MOST_WORK,
+	PROBE_PAIRS,
+	QUICK_AT,
+	QUICK_SLACKS,
+	REFINED,
+	TRIES,
+	type Try,
+	UNLIMITED
+} from './budget';
+import { type Best, type CourseLevels, leastOf, upTo, wayTo } from './course';
+import { type Oracle } from './hitting-set';
+import { fewestChanges } from './least-changes';
 import { fromKey, type Open, optionsOf, Problem, type SequenceProblem } from './problem';
 import { quickCourse } from './quick-start';
 import { Relaxation } from './relaxation';
-
-/**
- * The best course of choices along a sequence of cells, proven.
- *
- * How it is found. Penalty and overheat come first: they are followed exactly as if changes cost nothing (relaxation), among
- * choices within some slack of the best of their cell; when the optimum stays within the slack, none that was left out can
- * be better. Only choices that courses of that optimum can make are looked at further, for the fewest changes
- * (least-changes), and last for the fewest grams: which things can be left out is asked of the same search.
- */
-export interface CourseLevels {
-	penalty: number;
-	overheat: number;
-	/** hundredths */
-	changes: number;
-}
-
-export interface Course extends CourseLevels {
-	/** option per factor, for each cell */
-	choices: number[][];
-	massG: number;
-	/** things used anywhere, as indexes into `massG` */
-	used: number[];
-	/** whether the mass is proven the least */
-	proven: boolean;
-}
-
-/** The best course that was found, and what is needed to ask whether fewer things do as well. */
-export interface Best extends CourseLevels {
-	proven: boolean;
-	path: Path;
-	bounds: Bounds;
-}
-
-/** Slack that is tried first: a little overheat. */
-const FIRST_SLACK = 3;
-/** Further than the optimum without prices that courses of possible changes are looked for. */
-const MARGINS = [3, 300, 30_000, 1e7, 1e8, 1e9, 1e10, 1e15] as const;
-/** The same on long days, where a good course is looked for and not the best. */
-const LONG_MARGINS = [1e9, 1e15] as const;
-/** Slacks with which the quickest course of such a day is looked for: a little overheat, then penalty. */
-const QUICK_SLACKS = [30, 1e9, 1e15] as const;
-/** More than any changes that can be done. */
-const UNLIMITED = Number.MAX_VALUE;
-/** Changes over the bound up to which courses are looked for, one after the other, hundredths. */
-const MORE = [0, 100, 200, 400, 800, 1600, 3200, 6400, UNLIMITED] as const;
-/** Of those, when a long day is first searched for a course that may do. */
-const QUICK_AT = 400;
-/** Pairs of choices that the search of one day may look at. */
-const MOST_PAIRS = 200_000;
-/** Pairs that are looked at for one question about a lighter set, where the day itself is not proven. */
-const FEW_PAIRS = 3000;
-/** Work that is put into the changes of one day, in pairs looked at and twice as many bounds, over its cells. */
-const MOST_WORK = 800_000;
-/** More cells than this make a long day. */
-const LONG_CELLS = 10;
-/** Pairs that are looked at for one question whether penalty and overheat can be so low. */
-const PROBE_PAIRS = 20_000;
-/** The same where the course that is known came from a quick search, which is good enough already. */
-const LONG_PAIRS = 6000;
-/** Bounds that are worked out at most, each for a choice and a step. */
-const MOST_BOUNDS = 120_000;
-/** Bounds as they are, and bounds without steps. */
-const AS_IS = Infinity;
-const ONE = 1000;
-/** Steps with which penalty and overheat are followed at first. */
-const COARSE = 4;
-/**
- * Bounds that know few steps of the state cost little and are tried first; what they leave is searched with finer ones, and
- * with penalty and overheat followed anew for what is left, in finer steps too.
- */
-const TRIES = [
-	{ every: AS_IS, relaxedEvery: null, pairs: 2000 },
-	{ every: ONE, relaxedEvery: null, pairs: 5000 },
-	{ every: 12, relaxedEvery: COARSE, pairs: 20_000 },
-	{ every: 4, relaxedEvery: 1, pairs: 50_000 },
-	{ every: 1, relaxedEvery: 1, pairs: Infinity }
-] as const;
-type Try = (typeof TRIES)[number];
-/** So many steps are worked out where more changes may be spent on fewer things: there are many choices then. */
-const REFINED = 12;
 
 export class SequenceSolver {
 	private readonly problem: Problem;
@@ -436,53 +370,4 @@ export class SequenceSolver {
 				);
 		return [...used].sort((a, b) => a - b);
 	}
-}
-
-/** The choices that lead to a path, first cell first. */
-function wayTo(last: Path): number[] {
-	const way: number[] = [];
-	for (let path: Path | null = last; path; path = path.before) way.unshift(path.choice);
-	return way;
-}
-/** The least key of some choices; Infinity where there are none. */
-function leastOf(list: Int32Array, keys: Float64Array): number {
-	let least = Infinity;
-	for (let i = 0; i < list.length; i++) if (keys[list[i]!]! < least) least = keys[list[i]!]!;
-	return least;
-}
-/** Those of some choices whose key is no more than so much. */
-function upTo(list: Int32Array, keys: Float64Array, most: number): Int32Array {
-	const kept = new Int32Array(list.length);
-	let many = 0;
-	for (let i = 0; i < list.length; i++) if (keys[list[i]!]! <= most) kept[many++] = list[i]!;
-	return kept.slice(0, many);
-}
-
-/**
- * The best course through a sequence, exact in all four levels.
- * @param patience share of the usual work that coarse bounds get before finer ones are tried, 0…1
- * @throws RangeError when a factor has no option, or when no course leads through
- */
-export function bestCourse(sequence: SequenceProblem, patience?: number): Course {
-	if (sequence.cells === 0)
-		return { choices: [], penalty: 0, overheat: 0, changes: 0, massG: 0, used: [], proven: true };
-	const solver = new SequenceSolver(sequence, patience);
-	const best = solver.solve();
-	if (!best) throw new RangeError('no course leads through the cells, allowed is at least one');
-	const first = solver.courseOf(best.path);
-	const mass = best.proven
-		? lightestSet(new Set(first.used), solver.things, sequence.massG, [solver.oracle(best)])
-		: { things: new Set(first.used), proven: false };
-	const path = best.proven
-		? solver.within(
-				best,
-				solver.openOf((thing) => mass.things.has(thing))
-			)
-		: null;
-	const course = solver.courseOf(path ?? best.path);
-	return {
-		...course,
-		massG: course.used.reduce((sum, thing) => sum + sequence.massG[thing]!, 0),
-		proven: best.proven && mass.proven && !solver.gaveUp
-	};
 }

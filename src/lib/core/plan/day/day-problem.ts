@@ -1,31 +1,13 @@
-import { WORK_WM2 } from '../../body/effort';
 import type { Factor } from '../../cloth/factors';
 import type { Stack } from '../../cloth/stacks';
-import { OPENING_FACTOR, type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
-import type { Cloth } from '../../cloth/things';
-import { layersOf, outermost, type Outfit, type WornLayer } from '../../cloth/worn';
+import { OPENING_FACTOR } from '../../cloth/supply';
+import { outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
-import {
-	COVER_FELT_C,
-	dexterityNeeded,
-	isShod,
-	isSocked,
-	isTooClumsy,
-	lensNeeded
-} from '../../conditions/needs';
-import type { Person } from '../../conditions/person';
+import { HIGH_LIGHT_M } from '../../conditions/needs';
 import { CAREFUL_MARKS, USUAL_MARKS } from '../../conditions/person';
-import { stopsSoonAfter } from '../../conditions/stops';
 import { OPENINGS } from '../../document/types';
-import {
-	bloodHeatWm2,
-	COOL_FINGER_C,
-	type Extremity,
-	SHORT_EXTREMITY_C,
-	WARM_EXTREMITY_C
-} from '../../heat/extremities';
-import { type DebtSpan, localCourse, type LocalCourse } from '../../heat/fingers-and-toes';
-import { cellAir, type CellAir, debtEndWhm2 } from '../../heat/ledger';
+import { type DebtSpan } from '../../heat/fingers-and-toes';
+import { debtEndWhm2 } from '../../heat/ledger';
 import {
 	type Change,
 	changeBetween,
@@ -36,17 +18,9 @@ import {
 } from '../../outfit/change-cost';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import {
-	BOOTS_OFF_AFTER_MIN,
-	countedOverheat,
-	DEBT_STEP_WHM2,
-	HOT_FINGER_C,
-	PENALTY,
-	steps
-} from '../../rules/objective';
-import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
-import { changeTable, type Judged, overheatIn, penaltyIn, type SequenceProblem } from '../../search/problem';
-import { CLO_M2KW } from '../../units';
+import { DEBT_STEP_WHM2, PENALTY, steps } from '../../rules/objective';
+import { changeTable, overheatIn, penaltyIn, type SequenceProblem } from '../../search/problem';
+import { type Day, type Judge, type Limb, limbJudge, restart } from './limb-judges';
 import { bodyViews, type BodyViews, mayOpen, opensBy, outfitTable, type OutfitTable } from './outfit-table';
 
 /**
@@ -57,38 +31,15 @@ import { bodyViews, type BodyViews, mayOpen, opensBy, outfitTable, type OutfitTa
 /** What a change that cannot be done costs when the outfit is given all the same, in hundredths. */
 const GIVEN_CHANGE_COST = 1e5;
 
-/** A glove that is too warm by so much is not changed for it, clo (our assumption). */
-const GLOVE_SPARE_CLO = 0.6;
-
-/** What all sequences of one day share: cells, air, balance and the time of the stops. */
-export interface Day {
-	cells: readonly Cell[];
-	airs: CellAir[];
-	person: Person;
-	wardrobe: Wardrobe;
-	soon: boolean[];
-}
-export const dayOf = (cells: readonly Cell[], wardrobe: Wardrobe, person: Person): Day => ({
-	cells,
-	airs: cells.map(cellAir),
-	person,
-	wardrobe,
-	soon: stopsSoonAfter(cells)
-});
-
-/** Groups that are solved one after the other; the body knows what the first three wear. */
-export const LIMBS = ['eyes', 'hands', 'feet'] as const;
-export type Limb = (typeof LIMBS)[number];
-
-const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
-
 /** Tables of changes between the stacks of a factor, by place; made anew when a stack was added. */
 interface StackChanges {
 	many: number;
 	between: Change[][];
 	tables: Map<string, Float64Array>;
 }
+
 const changesKnown = new WeakMap<readonly Stack[], StackChanges>();
+
 /**
  * What it costs in some place to go from any stack of a factor to any other.
  * @param most what it costs at most, for outfits that are given
@@ -113,6 +64,7 @@ function stackChanges(
 	tables.set(key, made);
 	return made;
 }
+
 const frontsKnown = new Map<string, Float64Array>();
 function frontChanges(fronts: number, place: ChangePlace): Float64Array {
 	const cost = ventCost(place);
@@ -130,12 +82,10 @@ function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number
 	return true;
 }
 
-/** Judges options of one choice; a state below 0 is not known to it. */
-type Judge = (k: number, options: readonly number[], state: number, into: Judged) => void;
-
 const MARKS_WHM2 = new Set(
 	[USUAL_MARKS, CAREFUL_MARKS].flatMap(({ rightWhm2, holdWhm2 }) => [rightWhm2, holdWhm2])
 );
+
 /** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
 const DEBT_EDGES = [
 	// So close where it decides; a mark itself still belongs to what is below it.
@@ -143,6 +93,7 @@ const DEBT_EDGES = [
 	...Array.from({ length: 40 }, (_, i) => 100 + 4 * i + 2),
 	...[270, 300, 350, 420, 500, 600]
 ];
+
 /** Steps of how far a finger or toe is below warm, K. */
 const LOCAL_EDGES = [
 	-1,
@@ -200,120 +151,15 @@ const limbSequenceOf = (
 	});
 };
 
-/** State at the start of a cell: a morning begins anew. */
-export const restart = (cell: Cell, state: number): number => (cell.fresh ? 0 : state);
-
 /** Underwear is added to every outfit that is chosen; a given one is taken as it is. */
-export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
+const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 	wardrobe.fixed.has(k)
 		? []
 		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
 
-/** What a stack means in a cell whatever the state: insulation of the part with its air layer, and what it costs. */
-interface LimbTerms {
-	totalM2kw: number;
-	penalty: number;
-	overheat: number;
-}
-/** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
-function extremityJudge(
-	day: Day,
-	extremity: Extremity,
-	spans: readonly (readonly DebtSpan[])[],
-	make: (k: number, option: number) => LimbTerms
-): Judge {
-	const known: LimbTerms[][] = [];
-	return (k, [option], state, into) => {
-		const cell = day.cells[k]!;
-		const { totalM2kw, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
-		const start = restart(cell, state);
-		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, totalM2kw, spans[k]!);
-		into.state = WARM_EXTREMITY_C - course.endC;
-		into.overheat = overheat;
-		into.penalty = cell.heated ? penalty : penalty + penaltyOfCold(course);
-	};
-}
-const penaltyOfCold = ({ verdict, lowestC }: LocalCourse): number =>
-	verdict === 'short'
-		? PENALTY.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
-		: verdict === 'cool'
-			? PENALTY.localCool * steps(COOL_FINGER_C - lowestC, 1)
-			: 0;
-
-/** What a stack on hands or feet is in any cell: its cloths, and its layers with the loft that they have left. */
-interface LimbFacts {
-	worn: Cloth[];
-	layers: RegionLayer[];
-}
-const limbFactsKnown = new WeakMap<Stack, LimbFacts>();
-function limbFactsOf(stack: Stack, region: 'hands' | 'feet'): LimbFacts {
-	const known = limbFactsKnown.get(stack);
-	if (known) return known;
-	const made = { worn: cloths(stack), layers: layersOf(stack.layers, region) };
-	limbFactsKnown.set(stack, made);
-	return made;
-}
-
-/** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
-const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	extremityJudge(day, 'fingers', spans, (k, option) => {
-		const cell = day.cells[k]!;
-		const stack = day.wardrobe.stacks.hands[option]!;
-		const { worn, layers } = limbFactsOf(stack, 'hands');
-		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
-		if (cell.heated) return { totalM2kw, penalty: 0, overheat: worn.length * cell.minutes };
-		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? PENALTY.bare : 0;
-		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? PENALTY.bare : 0;
-		const unmet = penaltyOfUnmet(requirementsOf(cell, 'hands', day.person.schools), stack.layers, cell);
-		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
-		const excess =
-			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
-		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
-		const overheat = worn.length > 0 ? countedOverheat(tooMuchClo * cell.minutes) : 0;
-		return { totalM2kw, penalty: clumsy + bare + unmet, overheat };
-	});
-
-/** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
-const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	extremityJudge(day, 'toes', spans, (k, option) => {
-		const cell = day.cells[k]!;
-		const stack = day.wardrobe.stacks.feet[option]!;
-		const { worn, layers } = limbFactsOf(stack, 'feet');
-		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
-		const sock = isSocked(worn) ? 0 : PENALTY.noSock;
-		if (cell.heated) {
-			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;
-			return { totalM2kw, penalty: sock, overheat: shod ? cell.minutes : 0 };
-		}
-		const unmet = penaltyOfUnmet(requirementsOf(cell, 'feet', day.person.schools), stack.layers, cell);
-		return { totalM2kw, penalty: (isShod(worn) ? 0 : PENALTY.bare) + sock + unmet, overheat: 0 };
-	});
-
-/** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
-const eyesJudge =
-	(day: Day): Judge =>
-	(k, [option], _state, into) => {
-		const cell = day.cells[k]!;
-		const worn = cloths(day.wardrobe.stacks.eyes[option!]!);
-		const needed = lensNeeded(cell);
-		const covered = worn.some((cloth) => needed !== null && cloth.lensCategory >= needed);
-		const idle = cell.heated || cell.light === 'dark';
-		const { layers } = day.wardrobe.stacks.eyes[option!]!;
-		into.penalty =
-			(needed !== null && !covered ? PENALTY.bare : 0) +
-			penaltyOfUnmet(requirementsOf(cell, 'eyes', day.person.schools), layers, cell);
-		into.overheat = worn.length > 1 || (idle && worn.length > 0) ? cell.minutes : 0;
-		into.state = 0;
-	};
-
 const asOutfit = (stack: Stack): Outfit =>
 	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
 
-/** Judges of hands and feet, for the time during which the body is in debt; eyes do not care. */
-export function limbJudge(day: Day, limb: Limb, spans: readonly (readonly DebtSpan[])[]): Judge {
-	if (limb === 'eyes') return eyesJudge(day);
-	return limb === 'hands' ? handsJudge(day, spans) : feetJudge(day, spans);
-}
 /** The sequence of hands, feet or eyes. */
 export const limbSequence = (
 	day: Day,
@@ -332,34 +178,22 @@ function viewsOf(wardrobe: Wardrobe): BodyViews {
 	return views;
 }
 
-const cellKeys = new WeakMap<Cell, string>();
-/** What makes a cell what it is, for clothes. */
+/**
+ * What makes a cell what it is, for clothes: everything of it but where it stands in the trip and why it is so. Heights
+ * count only as far as eyes need shade there.
+ */
 export function cellKey(cell: Cell): string {
-	const known = cellKeys.get(cell);
-	if (known !== undefined) return known;
-	const made = JSON.stringify([
-		cell.kind,
-		cell.place,
-		cell.heated,
-		cell.minutes,
-		cell.metabolicWm2,
-		cell.airTempC,
-		cell.airVelocityMs,
-		cell.wind10mKmh,
-		cell.feltTempC,
-		cell.humidityPct,
-		cell.precipitation,
-		cell.rainMinutes,
-		cell.ground,
-		cell.light,
-		cell.fresh,
-		cell.isStart,
-		cell.altitudeM > 4500,
-		cell.marks,
-		cell.terrain
-	]);
-	cellKeys.set(cell, made);
-	return made;
+	const {
+		stageId: _s,
+		phaseId: _p,
+		name: _n,
+		round: _r,
+		startMin: _t,
+		reasons: _w,
+		altitudeM,
+		...rest
+	} = cell;
+	return JSON.stringify({ ...rest, bright: altitudeM > HIGH_LIGHT_M });
 }
 
 /** Tables of cells that were worked out before: like cells share one. */

@@ -3,7 +3,8 @@ import type { Cell } from '../../conditions/cells';
 import { lossOf } from '../../heat/debt';
 import type { DebtSpan } from '../../heat/fingers-and-toes';
 import { debtEndWhm2, debtSpans } from '../../heat/ledger';
-import { type Day, type Dressed, type Limb, limbJudge, restart } from './day-problem';
+import { type Dressed } from './day-problem';
+import { type Day, type Limb, limbJudge, restart } from './limb-judges';
 
 /** Turns in which hands, feet and body are fitted to one another. */
 export const MOST_TURNS = 4;
@@ -26,6 +27,7 @@ export function penaltyOfLimb(
 /** A day during which the body is nowhere in debt. */
 export const neverInDebt = (cells: readonly Cell[]): DebtSpan[][] =>
 	cells.map(({ minutes }) => [{ minutes, inDebt: false }]);
+
 /** Whether the body is anywhere in debt, and where, in a form that can be compared. */
 export const spansKey = (spans: readonly (readonly DebtSpan[])[]): string =>
 	spans.every((list) => list.every(({ inDebt }) => !inDebt))

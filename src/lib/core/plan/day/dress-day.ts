@@ -5,7 +5,8 @@ import type { Levels } from '../../rules/objective';
 import { finished } from '../../search/steps';
 import { UNLIMITED } from '../constraints';
 import { TripSolver } from '../trip-solver';
-import { dayOf, type Dressed } from './day-problem';
+import { type Dressed } from './day-problem';
+import { dayOf } from './limb-judges';
 
 export interface StagePlan extends Dressed {
 	levels: Levels;

@@ -46,6 +46,7 @@ const FACE_PARTS = ['face', 'ears', 'neck'] as const;
 /** A bit for each part of the face of which something holds. */
 const bits = (holds: (part: (typeof FACE_PARTS)[number]) => boolean): number =>
 	FACE_PARTS.reduce((all, part, i) => (holds(part) ? all | (1 << i) : all), 0);
+
 /** How many bits a number of up to three has. */
 const BITS = [0, 1, 1, 2, 1, 2, 2, 3] as const;
 
@@ -62,6 +63,7 @@ interface StackFacts {
 	membrane: boolean;
 	layers: number;
 }
+
 function factsOf(stack: Stack): StackFacts {
 	return {
 		face: bits((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
@@ -80,6 +82,7 @@ export interface BodyViews {
 	contacts: LayerContacts;
 	facts: Record<BodyFactor, StackFacts[]>;
 }
+
 export function bodyViews(wardrobe: Wardrobe): BodyViews {
 	const each = <T>(make: (stacks: Stack[]) => T): Record<BodyFactor, T> => ({
 		trunk: make(wardrobe.stacks.trunk),
@@ -99,6 +102,7 @@ export function opensBy({ layers }: Pick<Stack, 'layers'>): number {
 	if (top.features.includes('full-zip') || top.features.includes('two-way-zip')) return 2;
 	return top.features.includes('half-zip') || top.features.includes('vents') ? 1 : 0;
 }
+
 /** Fronts are opened at work, outdoors, while nothing falls. */
 export const mayOpen = (cell: Cell): boolean =>
 	!cell.heated &&
@@ -122,6 +126,7 @@ interface SeparateTerms {
 	topAlways: (Placed | null)[];
 	wetLegs: boolean;
 }
+
 function separateTerms(
 	cell: Cell,
 	wardrobe: Wardrobe,
@@ -173,6 +178,7 @@ interface Regions {
 	/** that way, by trunk and legs */
 	wayOf: Int32Array;
 }
+
 function regionsIn(
 	contacts: LayerContacts,
 	always: readonly WornLayer[],

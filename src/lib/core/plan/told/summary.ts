@@ -1,5 +1,5 @@
+import { type PhaseVerdict } from '../../judge/phase-verdict';
 import { type LimitedBy, type Verdict, VERDICTS } from '../../document/verdict';
-import { type PhaseVerdict } from '../../judge/verdicts';
 import type { PlannedStage } from '../../kit/planned-day';
 import { type TripPlan, verdictsOn } from '../planner';
 

@@ -1,5 +1,5 @@
 import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
-import { type ChangesRequest, changesRequestSchema } from '$lib/formats/schema';
+import { type ChangesRequest, changesRequestSchema } from '$lib/formats/schema/plan';
 import { InputError, api, bodyOf } from '$lib/server/http';
 import { inTurns } from '$lib/server/planning';
 

@@ -1,4 +1,4 @@
-import { newClientSchema } from '$lib/formats/schema';
+import { newClientSchema } from '$lib/formats/schema/client';
 import { createClient, listClients } from '$lib/server/db/clients';
 import { api, bodyOf } from '$lib/server/http';
 

@@ -1,5 +1,5 @@
 import { readForecast } from '$lib/formats/forecast-file';
-import { readFileSchema } from '$lib/formats/schema';
+import { readFileSchema } from '$lib/formats/schema/forecast';
 import { InputError, api, bodyOf } from '$lib/server/http';
 
 /** Reads a forecast file, CSV or JSON, and gives it back checked. Nothing is stored. */

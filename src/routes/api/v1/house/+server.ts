@@ -1,4 +1,4 @@
-import { houseEditSchema } from '$lib/formats/schema';
+import { houseEditSchema } from '$lib/formats/schema/trip';
 import { getHouse, type House, saveHouse } from '$lib/server/db/house';
 import { api, bodyOf } from '$lib/server/http';
 

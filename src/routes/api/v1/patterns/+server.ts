@@ -1,4 +1,4 @@
-import { newPatternSchema } from '$lib/formats/schema';
+import { newPatternSchema } from '$lib/formats/schema/pattern';
 import { createPattern, type HousePattern, listPatterns } from '$lib/server/db/patterns';
 import { api, bodyOf } from '$lib/server/http';
 

@@ -1,7 +1,7 @@
 import { schooled } from '$lib/core/plan/day-report';
 import { documentSteps } from '$lib/core/plan/planner';
 import { planAnswer } from '$lib/formats/plan-answer';
-import { type PlanRequest, planRequestSchema } from '$lib/formats/schema';
+import { type PlanRequest, planRequestSchema } from '$lib/formats/schema/plan';
 import { InputError, api, bodyOf } from '$lib/server/http';
 import { inTurns } from '$lib/server/planning';
 

@@ -1,4 +1,4 @@
-import { newTripSchema } from '$lib/formats/schema';
+import { newTripSchema } from '$lib/formats/schema/trip';
 import { seasonPage } from '$lib/server/db/season';
 import { createTrip, type NewTrip } from '$lib/server/db/trips';
 import { api, bodyOf } from '$lib/server/http';

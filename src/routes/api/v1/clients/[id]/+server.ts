@@ -1,4 +1,4 @@
-import { clientEditSchema } from '$lib/formats/schema';
+import { clientEditSchema } from '$lib/formats/schema/client';
 import { type ClientEdit, getClient, saveClient, setClientDeleted } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 

@@ -1,5 +1,5 @@
 import { FORECAST_FORMAT } from '$lib/formats/forecast-file';
-import { climateForecastSchema } from '$lib/formats/schema';
+import { climateForecastSchema } from '$lib/formats/schema/forecast';
 import { climate } from '$lib/server/climate';
 import { NotFoundError } from '$lib/server/db/pool';
 import { api, queryOf } from '$lib/server/http';

@@ -1,4 +1,4 @@
-import { climateNormalsSchema } from '$lib/formats/schema';
+import { climateNormalsSchema } from '$lib/formats/schema/forecast';
 import { climate } from '$lib/server/climate';
 import { NotFoundError } from '$lib/server/db/pool';
 import { api, queryOf } from '$lib/server/http';

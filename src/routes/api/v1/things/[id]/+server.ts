@@ -1,4 +1,4 @@
-import { thingEditSchema } from '$lib/formats/schema';
+import { thingEditSchema } from '$lib/formats/schema/thing';
 import { saveThing, setThingDeleted, type ThingEdit } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 

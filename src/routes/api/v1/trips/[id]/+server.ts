@@ -1,4 +1,4 @@
-import { tripEditSchema } from '$lib/formats/schema';
+import { tripEditSchema } from '$lib/formats/schema/trip';
 import { getDocument } from '$lib/server/db/clients';
 import { saveTrip, setTripDeleted, type TripEdit } from '$lib/server/db/trips';
 import { api, bodyOf, param } from '$lib/server/http';

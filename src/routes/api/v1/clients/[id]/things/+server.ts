@@ -1,5 +1,5 @@
 import type { Fact } from '$lib/core/document/types';
-import { newThingSchema } from '$lib/formats/schema';
+import { newThingSchema } from '$lib/formats/schema/thing';
 import { addThing } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 

@@ -1,4 +1,4 @@
-import { wishesSchema } from '$lib/formats/schema';
+import { wishesSchema } from '$lib/formats/schema/wish';
 import { getDocument } from '$lib/server/db/clients';
 import { getWishes, type PlanWishes, saveWishes } from '$lib/server/db/plans';
 import { NotFoundError } from '$lib/server/db/pool';

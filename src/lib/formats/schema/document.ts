@@ -1,0 +1,13 @@
+import Joi from 'joi';
+import { type Document, DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../../core/document/types';
+import { client } from './client';
+import { schools, trip } from './trip';
+
+/** The document, as published. */
+export const documentSchema = Joi.object<Document>({
+	format: Joi.string().valid(DOCUMENT_FORMAT).required(),
+	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
+	trip: trip.required(),
+	clients: Joi.array().items(client).max(60).unique('id').required(),
+	house: schools
+});
