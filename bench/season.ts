@@ -1,3 +1,4 @@
+import { FIRST_HOUSE } from '../src/lib/server/db/house';
 import type { Stage } from '../src/lib/core/document/types';
 import { PATTERNS } from '../src/lib/core/patterns';
 import { daysLater } from '../src/lib/core/patterns/edit-days';
@@ -21,7 +22,10 @@ export async function fillSeason(migrations: string): Promise<void> {
 		const newId = (): string => `season-${++made}`;
 		for (let i = 0; i < TRIPS; i++) {
 			const pattern = PATTERNS[i % PATTERNS.length]!;
-			const id = await createTrip({ name: `${patternName(pattern.id)} ${i}`, place: `Place ${i % 40}` });
+			const id = await createTrip(FIRST_HOUSE, {
+				name: `${patternName(pattern.id)} ${i}`,
+				place: `Place ${i % 40}`
+			});
 			const first = daysLater('2027-01-01', i);
 			const stages = Array.from({ length: 3 + (i % 5) }, (_, day): Stage => {
 				const { ground, bed: _bed, ...rest } = unfoldNamed(pattern, 'guided', newId);
@@ -31,7 +35,7 @@ export async function fillSeason(migrations: string): Promise<void> {
 					{ ...rest, id: newId(), date: daysLater(first, day) }
 				);
 			});
-			await saveTrip(id, {
+			await saveTrip(FIRST_HOUSE, id, {
 				name: `${patternName(pattern.id)} ${i}`,
 				place: `Place ${i % 40}`,
 				site: null,
@@ -40,8 +44,8 @@ export async function fillSeason(migrations: string): Promise<void> {
 				version: 1
 			});
 			for (let k = 0; k < CLIENTS; k++) {
-				const client = await createClient(`Guest ${i} ${k}`, id);
-				if (k % 2 === 0) await addThing(client, 'fleece', has);
+				const client = await createClient(FIRST_HOUSE, `Guest ${i} ${k}`, id);
+				if (k % 2 === 0) await addThing(FIRST_HOUSE, client, 'fleece', has);
 			}
 		}
 	} finally {

@@ -1,9 +1,17 @@
-import type { HandleServerError } from '@sveltejs/kit';
+import type { Handle, HandleServerError } from '@sveltejs/kit';
+import { FIRST_HOUSE } from '$lib/server/db/house';
 import { closePool } from '$lib/server/db/pool';
 
 process.on('sveltekit:shutdown', () => {
 	void closePool();
 });
+
+/** Whose data a request may see: the one house, until people sign in. */
+export const handle: Handle = ({ event, resolve }) => {
+	event.locals.houseId = FIRST_HOUSE;
+	event.locals.by = null;
+	return resolve(event);
+};
 
 /** A page that fails says so in plain words; the details go to the log. */
 export const handleError: HandleServerError = ({ error, status }) => {

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import '../app.css';
+	import { ThemeProvider } from 'flowbite-svelte';
 	import { navigating, page } from '$app/state';
+	import { LOOK } from '$lib/ui/parts/look';
 	import GoTo from '$lib/ui/parts/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
 	import QuickCheck from '$lib/ui/kit/QuickCheck.svelte';
@@ -27,31 +29,33 @@
 			: page.url.pathname.startsWith(url);
 </script>
 
-<a class="skip" href="#main">To the content</a>
-<header class="top no-print">
-	<a class="brand" href="/">
-		<svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
-			<path d="M1 25h32v-5H1z" fill="var(--cloth-skin)" />
-			<path d="M4 20h26l-4-6H8z" fill="var(--cloth-warmth)" />
-			<path d="M9 14h16L17 2z" fill="var(--cloth-weather)" />
-		</svg>
-		Snug Summit
-	</a>
-	<nav aria-label="Sections">
-		{#each sections as section (section.url)}
-			<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
-		{/each}
-	</nav>
-	<ThemeSwitch />
-	<UnitsMenu />
-	<QuickCheck />
-	<GoTo />
-</header>
-<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
-<main id="main">
-	{@render children()}
-</main>
-<ReasonPanel />
+<ThemeProvider theme={LOOK}>
+	<a class="skip" href="#main">To the content</a>
+	<header class="top no-print">
+		<a class="brand" href="/">
+			<svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
+				<path d="M1 25h32v-5H1z" fill="var(--cloth-skin)" />
+				<path d="M4 20h26l-4-6H8z" fill="var(--cloth-warmth)" />
+				<path d="M9 14h16L17 2z" fill="var(--cloth-weather)" />
+			</svg>
+			Snug Summit
+		</a>
+		<nav aria-label="Sections">
+			{#each sections as section (section.url)}
+				<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
+			{/each}
+		</nav>
+		<ThemeSwitch />
+		<UnitsMenu />
+		<QuickCheck />
+		<GoTo />
+	</header>
+	<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
+	<main id="main">
+		{@render children()}
+	</main>
+	<ReasonPanel />
+</ThemeProvider>
 
 <style>
 	.skip {

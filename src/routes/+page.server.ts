@@ -2,9 +2,9 @@ import { climate } from '$lib/server/climate';
 import { seasonPage } from '$lib/server/db/season';
 import { seasonQuestion } from '$lib/server/season-question';
 
-export async function load({ url, depends }) {
+export async function load({ url, depends, locals }) {
 	depends('app:season');
 	const question = seasonQuestion(url);
-	const [season, places] = await Promise.all([seasonPage(question), climate.places()]);
+	const [season, places] = await Promise.all([seasonPage(locals.houseId, question), climate.places()]);
 	return { ...season, question, places };
 }

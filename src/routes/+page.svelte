@@ -173,8 +173,8 @@
 						<span class="tiny soft">next</span>
 						<a href={step.url}>{step.words}</a>
 					</p>
-					<button class="quiet small" onclick={() => remove(trip)}
-						>delete<span class="visually-hidden"> {trip.name}</span></button
+					<Button class="quiet small" onclick={() => remove(trip)}
+						>delete<span class="visually-hidden"> {trip.name}</span></Button
 					>
 				</li>
 			{/each}
@@ -228,7 +228,7 @@
 				error={errors.firstDate}
 			/>
 		{/if}
-		<Button type="submit">Make the trip</Button>
+		<Button type="submit" class="main">Make the trip</Button>
 		{#if message}<p role="alert" class="small">{message}</p>{/if}
 	</form>
 </div>

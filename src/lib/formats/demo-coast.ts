@@ -56,7 +56,10 @@ const stages = DAYS.map((day, index): Stage => {
 		},
 		route: { startM: before, highM: day.high, lowM: 5, bedM: day.bed },
 		bed: { kind: last ? 'heated' : 'hut', washing: last, drying: last ? 'everything' : 'nothing' },
-		provided: 'mattresses, gas rings and pots in the huts; one group shelter',
+		provided: [
+			{ id: 'hut', name: 'Mattresses, gas rings and pots in the huts', typeId: null, quantity: 1 },
+			{ id: 'shelter', name: 'Group shelter', typeId: null, quantity: 1 }
+		],
 		terrain: ['deep-water'],
 		pace: 'guided',
 		patternId: coastOrHillWalk.id,

@@ -105,7 +105,10 @@ const day = (
 	stage: Pick<Stage, 'id' | 'name' | 'date' | 'startMin' | 'sequence' | 'base' | 'route'>
 ): Stage => ({
 	bed: { kind: 'heated', washing: true, drying: 'everything' },
-	provided: 'transceiver, shovel and probe; sheets at the lodge',
+	provided: [
+		{ id: 'rescue', name: 'Transceiver, shovel and probe', typeId: null, quantity: 1 },
+		{ id: 'sheets', name: 'Sheets at the lodge', typeId: null, quantity: 1 }
+	],
 	terrain: ['avalanche'],
 	pace: 'guided',
 	patternId: 'ski-tour',

@@ -148,7 +148,8 @@ function stageChanges(before: Stage, after: Stage, units: Units): string[] {
 		changes.push(after.bed.washing ? 'one can wash there' : 'no washing there');
 	if ((before.groupLoadL ?? 0) !== (after.groupLoadL ?? 0))
 		changes.push(`the group’s load: ${after.groupLoadL ?? 0} l each`);
-	if (before.provided !== after.provided) changes.push(`provided: ${after.provided || 'nothing'}`);
+	if (!same(before.provided, after.provided))
+		changes.push(`provided: ${after.provided.map((one) => one.name).join(', ') || 'nothing'}`);
 	if (!same(before.terrain, after.terrain))
 		changes.push(
 			`goes through ${after.terrain.map((one) => TERRAIN_WORDS[one]).join(', ') || 'nothing special'}`

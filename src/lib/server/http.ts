@@ -15,15 +15,23 @@ export class InputError extends Error {
 	}
 }
 
-/** The checked body of a request. @throws InputError with field, value and allowed range */
-export async function bodyOf<T>(request: Request, schema: Joi.Schema): Promise<T> {
+/**
+ * The checked body of a request.
+ * @param upgrade brings what an older version wrote to the shape of this one
+ * @throws InputError with field, value and allowed range
+ */
+export async function bodyOf<T>(
+	request: Request,
+	schema: Joi.Schema,
+	upgrade: (body: unknown) => unknown = (body) => body
+): Promise<T> {
 	let input: unknown;
 	try {
 		input = await request.json();
 	} catch {
 		throw new InputError([{ field: '', value: null, allowed: 'a JSON object', message: 'is not JSON' }]);
 	}
-	const { value, errors } = check<T>(schema, input);
+	const { value, errors } = check<T>(schema, upgrade(input));
 	if (errors) throw new InputError(errors);
 	return value;
 }

@@ -1,6 +1,6 @@
 import { listClients } from '$lib/server/db/clients';
 
-export async function load({ depends }) {
+export async function load({ depends, locals }) {
 	depends('app:clients');
-	return { clients: await listClients() };
+	return { clients: await listClients(locals.houseId) };
 }

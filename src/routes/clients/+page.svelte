@@ -37,7 +37,7 @@
 <h1>Clients and their kit</h1>
 <form onsubmit={create}>
 	<Field id="client-name" label="Name of a new client" bind:value={name} error={errors.name} />
-	<Button type="submit">Add the client</Button>
+	<Button type="submit" class="main">Add the client</Button>
 </form>
 {#if message}<p role="alert">{message}</p>{/if}
 {#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
@@ -49,8 +49,8 @@
 			<span class="soft small"
 				>{client.things === 0 ? 'nothing known of the kit' : `${client.things} things known`}</span
 			>
-			<button class="quiet small" onclick={() => remove(client)}
-				>delete<span class="visually-hidden"> {client.name}</span></button
+			<Button class="quiet small" onclick={() => remove(client)}
+				>delete<span class="visually-hidden"> {client.name}</span></Button
 			>
 		</li>
 	{/each}

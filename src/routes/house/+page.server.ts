@@ -1,3 +1,3 @@
 import { getHouse } from '$lib/server/db/house';
 
-export const load = async () => ({ house: await getHouse() });
+export const load = async ({ locals }) => ({ house: await getHouse(locals.houseId) });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Checkbox, Input, Range } from 'flowbite-svelte';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
@@ -20,6 +21,7 @@
 	} from '$lib/words/labels';
 	import BodyStrip from '$lib/ui/plan/BodyStrip.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
+	import Choice from '$lib/ui/parts/Choice.svelte';
 	import VerdictTag from '$lib/ui/parts/VerdictTag.svelte';
 	import { columnWidths } from '$lib/ui/plan/plan-columns';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
@@ -113,22 +115,20 @@
 	<form class="dials" aria-label="Weather and work" onsubmit={(event) => event.preventDefault()}>
 		<label>
 			<span>Air <strong>{tempWords(tried.airTempC, units)}</strong></span>
-			<input
-				type="range"
-				min="-40"
-				max="30"
-				step="1"
+			<Range
+				min={-40}
+				max={30}
+				step={1}
 				bind:value={tried.airTempC}
 				aria-valuetext={tempWords(tried.airTempC, units)}
 			/>
 		</label>
 		<label>
 			<span>Wind <strong>{withUnit('speed', tried.wind10mKmh, units, 0)}</strong></span>
-			<input
-				type="range"
-				min="0"
-				max="100"
-				step="2"
+			<Range
+				min={0}
+				max={100}
+				step={2}
 				bind:value={tried.wind10mKmh}
 				aria-valuetext={withUnit('speed', tried.wind10mKmh, units, 0)}
 			/>
@@ -138,47 +138,40 @@
 				>Work <strong>{EFFORT_WORDS(tried.effortWm2)}</strong>
 				<span class="soft small">{tried.effortWm2} W/m²</span></span
 			>
-			<input
-				type="range"
-				min="65"
-				max="290"
-				step="5"
+			<Range
+				min={65}
+				max={290}
+				step={5}
 				bind:value={tried.effortWm2}
 				aria-valuetext="{tried.effortWm2} watts per square metre, {EFFORT_WORDS(tried.effortWm2)}"
 			/>
 		</label>
 		<label>
 			<span>For <strong>{tried.minutes} min</strong></span>
-			<input type="range" min="5" max="240" step="5" bind:value={tried.minutes} />
+			<Range min={5} max={240} step={5} bind:value={tried.minutes} />
 		</label>
-		<label
-			>Falls
-			<select bind:value={tried.precipitation}>
-				{#each PRECIPITATIONS as kind (kind)}<option value={kind}>{PRECIPITATION_WORDS[kind]}</option>{/each}
-			</select>
-		</label>
-		<label
-			>Where
-			<select bind:value={tried.place}>
-				{#each TRY_PLACES as place (place)}<option value={place}>{PLACE_WORDS[place]}</option>{/each}
-			</select>
-		</label>
-		<label class="tick"
-			><input type="checkbox" bind:checked={tried.afterClimb} /> after an hour uphill in the same clothes</label
-		>
-		<button class="quiet small" onclick={() => (tried = { ...FIRST_TRY })}>Begin anew</button>
+		<Choice
+			id="try-falls"
+			label="Falls"
+			bind:value={tried.precipitation}
+			options={PRECIPITATIONS}
+			words={PRECIPITATION_WORDS}
+		/>
+		<Choice id="try-place" label="Where" bind:value={tried.place} options={TRY_PLACES} words={PLACE_WORDS} />
+		<Checkbox bind:checked={tried.afterClimb}>after an hour uphill in the same clothes</Checkbox>
+		<Button class="quiet small" onclick={() => (tried = { ...FIRST_TRY })}>Begin anew</Button>
 	</form>
 	<div class="result">
 		<p class="verdicts">
 			{#each phases as phase, k (k)}
-				<button
+				<Button
 					class="verdict"
 					onclick={() => whyVerdict(phase)}
 					aria-label="{phase.cell.name}: {verdictSentence(phase, 'whoever wears this')} Why?"
 				>
 					<strong>{phase.cell.name}</strong>
 					<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
-				</button>
+				</Button>
 			{/each}
 		</p>
 		<p role="status" aria-label="What holds">
@@ -210,22 +203,21 @@
 </div>
 
 <section aria-label="Clothes">
-	<p class="find">
-		<label
-			>More clothes <input type="search" bind:value={words} placeholder="poncho, ski jacket, jeans" /></label
-		>
-	</p>
+	<div class="find">
+		<label for="more-clothes">More clothes</label>
+		<Input id="more-clothes" type="search" bind:value={words} placeholder="poncho, ski jacket, jeans" />
+	</div>
 	{#each groups as group (group)}
 		<div class="group" role="group" aria-label={groupName(group)}>
 			<span class="soft small">{groupName(group)}</span>
 			{#each shown.filter((type) => type.group === group) as type (type.id)}
-				<button
+				<Button
 					class="chip tone-{toneOf({
 						cloth: { functions: type.properties.functions },
 						position: type.properties.positions[1]
 					})}"
 					aria-pressed={tried.typeIds.includes(type.id)}
-					onclick={() => toggle(type.id)}>{nameOf(typeName(type.id))}</button
+					onclick={() => toggle(type.id)}>{nameOf(typeName(type.id))}</Button
 				>
 			{/each}
 		</div>
@@ -252,28 +244,12 @@
 		display: grid;
 		gap: 2px;
 	}
-	.dials .tick {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-	}
-	input[type='range'] {
-		accent-color: var(--ink);
-		width: 100%;
-		height: 28px;
-	}
-	select,
-	input[type='search'] {
-		background-color: var(--sheet);
-		color: var(--ink);
-		border: 1px solid var(--rule-strong);
-	}
 	.verdicts {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 6px 22px;
 	}
-	.verdict {
+	:global(.button.verdict) {
 		cursor: pointer;
 		display: flex;
 		gap: 8px;
@@ -303,7 +279,7 @@
 	.group > .soft {
 		width: 110px;
 	}
-	.chip {
+	:global(.button.chip) {
 		border: 1px solid var(--rule-strong);
 		border-left: 6px solid var(--tone);
 		padding: 3px 9px;
@@ -311,13 +287,17 @@
 		cursor: pointer;
 		background: transparent;
 	}
-	.chip[aria-pressed='true'] {
+	:global(.button.chip[aria-pressed='true']) {
 		background: var(--tone);
 		color: var(--on-tone);
 		border-color: var(--ink);
 		font-weight: 600;
 	}
 	.find {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		max-width: 460px;
 		margin-bottom: 8px;
 	}
 	@media (max-width: 760px) {
@@ -333,7 +313,7 @@
 			border-bottom: 2px solid var(--ink);
 			padding-bottom: 6px;
 		}
-		.chip {
+		:global(.button.chip) {
 			font-size: 16px;
 			padding: 8px 12px;
 		}

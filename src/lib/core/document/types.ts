@@ -1,10 +1,11 @@
+import type { ClientFactName, ClientFactValue } from './client-facts';
 import type { Part } from './parts';
 import type { SomeSchools } from './schools';
 import type { HeightForecast, Inversion, Place, Precipitation, WaterGrade, WetSpell } from './weather';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
 export const DOCUMENT_FORMAT = 'snug-summit/document';
-export const DOCUMENT_VERSION = 1;
+export const DOCUMENT_VERSION = 2;
 
 export const FACT_STATES = ['has', 'has not', 'assumed', 'not asked'] as const;
 export type FactState = (typeof FACT_STATES)[number];
@@ -177,6 +178,15 @@ export interface FoulVariant {
 	bed: Bed;
 }
 
+/** A thing that the operator provides on a stage. */
+export interface ProvidedThing {
+	id: string;
+	name: string;
+	/** catalogue type, where it is one */
+	typeId: string | null;
+	quantity: number;
+}
+
 export interface Stage {
 	id: string;
 	name: string;
@@ -187,8 +197,8 @@ export interface Stage {
 	base: StageBase;
 	route: Route;
 	bed: Bed;
-	/** what the operator provides, in words */
-	provided: string;
+	/** what the operator provides */
+	provided: ProvidedThing[];
 	/** each one's share of the group's load, litres; none when left out */
 	groupLoadL?: number;
 	terrain: Terrain[];
@@ -358,13 +368,12 @@ export interface Thing extends Versioned {
 	facts: { [K in PropertyName]?: Fact<Properties[K]> };
 }
 
-export interface Client extends Versioned {
+/** Facts of a client, by name. */
+export type FactsOfClient = { [K in ClientFactName]: Fact<ClientFactValue<K>> };
+
+export interface Client extends Versioned, FactsOfClient {
 	id: string;
 	name: string;
-	/** feels the cold (+) or the heat (−), clo */
-	offsetClo: Fact<number>;
-	/** be one level more careful */
-	careful: Fact<boolean>;
 	/** parts of the body for which the client has named all they own */
 	answeredParts: Part[];
 	things: Thing[];

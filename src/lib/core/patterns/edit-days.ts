@@ -47,7 +47,7 @@ export function nextStage(
 				},
 		route: { startM: bedM, highM: before?.route.highM ?? bedM, lowM: bedM, bedM },
 		bed: before ? { ...before.bed } : { kind: 'heated', washing: false, drying: 'small things' },
-		provided: before?.provided ?? '',
+		provided: structuredClone(before?.provided ?? []),
 		...(before?.groupLoadL !== undefined && { groupLoadL: before.groupLoadL }),
 		terrain: [...(before?.terrain ?? [])],
 		pace: before?.pace ?? 'guided',

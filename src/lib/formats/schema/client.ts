@@ -1,3 +1,4 @@
+import { CLIENT_FACTS, CLIENT_FACT_NAMES, type ClientFactName } from '../../core/document/client-facts';
 import Joi from 'joi';
 import { PARTS } from '../../core/document/parts';
 import type { Client } from '../../core/document/types';
@@ -6,10 +7,14 @@ import { thing } from './thing';
 import { schools } from './trip';
 
 const notAsked = { value: null, source: 'client', state: 'not asked' } as const;
+const clientFact = (rule: (typeof CLIENT_FACTS)[ClientFactName]): Joi.ObjectSchema =>
+	fact(rule === 'yes or no' ? Joi.boolean() : between(rule.min, rule.max));
+
 const clientFields = {
 	name: name.required(),
-	offsetClo: fact(between(-0.6, 0.6)).default(notAsked),
-	careful: fact(Joi.boolean()).default(notAsked),
+	...Object.fromEntries(
+		CLIENT_FACT_NAMES.map((fact) => [fact, clientFact(CLIENT_FACTS[fact]).default(notAsked)])
+	),
 	answeredParts: Joi.array().items(oneOf(PARTS)).unique().default([]),
 	schools
 };

@@ -1,3 +1,6 @@
+import { phasesIn } from '../../core/document/sequence';
+import type { ProvidedThing } from '../../core/document/types';
+import { typeId } from './thing';
 import Joi from 'joi';
 import {
 	type Bed,
@@ -38,6 +41,19 @@ const BASE_FIELDS = [
 	'wetSpells',
 	'ground'
 ] as const satisfies (keyof StageBase)[];
+const providedThing = Joi.object<ProvidedThing>({
+	id: id.required(),
+	name: Joi.string().trim().min(1).max(400).required(),
+	typeId: typeId.allow(null).optional().default(null),
+	quantity: count(0, 999).default(1)
+});
+
+/** Phases keep their ids for ever: what is noted of one points at it, so no two of a day share one. */
+const hasIdTwice = (stage: Stage): boolean => {
+	const ids = [stage.sequence, stage.foul?.sequence ?? []].flatMap(phasesIn).map((one) => one.id);
+	return new Set(ids).size < ids.length;
+};
+
 export const stage = Joi.object<Stage>({
 	id: id.required(),
 	name: name.required(),
@@ -51,7 +67,7 @@ export const stage = Joi.object<Stage>({
 		bedM: condition('altitudeM').required()
 	}),
 	bed: bed.default(USUAL_BED),
-	provided: Joi.string().allow('').max(400).default(''),
+	provided: Joi.array().items(providedThing).max(40).unique('id').default([]),
 	groupLoadL: between(0, 60),
 	terrain: Joi.array().items(oneOf(TERRAINS)).unique().default([]),
 	pace: oneOf(PACES).default('guided'),
@@ -65,8 +81,11 @@ export const stage = Joi.object<Stage>({
 		.allow(null)
 		.default(null),
 	origins: Joi.object(Object.fromEntries(BASE_FIELDS.map((field) => [field, origin]))).default({})
-}).custom((value: Stage) => {
-	if (value.route) return value;
-	const { altitudeM } = value.base;
-	return { ...value, route: { startM: altitudeM, highM: altitudeM, lowM: altitudeM, bedM: altitudeM } };
-});
+})
+	.custom((value: Stage, helpers) => {
+		if (hasIdTwice(value)) return helpers.error('phases.sameId');
+		if (value.route) return value;
+		const { altitudeM } = value.base;
+		return { ...value, route: { startM: altitudeM, highM: altitudeM, lowM: altitudeM, bedM: altitudeM } };
+	})
+	.messages({ 'phases.sameId': 'has two phases with the same id' });

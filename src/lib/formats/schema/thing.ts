@@ -42,7 +42,7 @@ const properties = {
 	wearDays: fact(count(0, 30))
 };
 
-const typeId = Joi.string()
+export const typeId = Joi.string()
 	.required()
 	.custom((value: string, helpers) => (isCatalogueId(value) ? value : helpers.error('catalogue.unknown')))
 	.messages({ 'catalogue.unknown': 'must be the id of a type in the catalogue' });

@@ -1,3 +1,5 @@
+import { CLIENT_FACT_NAMES, type ClientFactName } from '$lib/core/document/client-facts';
+import { client as clientSchema } from '$lib/formats/schema/client';
 import { catalogueType } from '$lib/core/cloth/catalogue';
 import type { Part } from '$lib/core/document/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
@@ -5,19 +7,35 @@ import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { typeName } from '$lib/words/garments';
 import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
-import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
+import {
+	ConflictError,
+	type Db,
+	inSnapshot,
+	inTransaction,
+	isoTime,
+	NotFoundError,
+	pool,
+	rows,
+	write
+} from './pool';
+import { checked, parsed } from './stored';
 import { refreshClientSearch, refreshTripSearch } from './search-text';
 import { chosen, getTrip } from './trips';
 
 interface ClientRow {
 	id: string;
 	name: string;
-	offset_clo: string;
-	careful: string;
-	answered_parts: string;
 	schools: string;
 	version: number;
 	deleted_at: string | null;
+}
+/** One thing that is known of a client beyond the name. */
+interface FactRow {
+	client_id: string;
+	name: string;
+	value: string;
+	state: string;
+	source: string;
 }
 interface ThingRow {
 	id: string;
@@ -31,119 +49,168 @@ interface ThingRow {
 	deleted_at: string | null;
 }
 
-const thingFrom = (row: ThingRow): Thing => ({
+const thingFrom = (row: ThingRow): unknown => ({
 	id: row.id,
 	typeId: row.type_id,
 	name: row.name,
-	quantity: JSON.parse(row.quantity) as Fact<number>,
+	quantity: parsed('thing', 'quantity', row.quantity),
 	inPairs: row.in_pairs === 1,
-	facts: JSON.parse(row.facts) as Thing['facts'],
-	version: row.version,
-	deletedAt: isoTime(row.deleted_at)
-});
-const clientFrom = (row: ClientRow, things: Thing[]): Client => ({
-	id: row.id,
-	name: row.name,
-	offsetClo: JSON.parse(row.offset_clo) as Fact<number>,
-	careful: JSON.parse(row.careful) as Fact<boolean>,
-	answeredParts: JSON.parse(row.answered_parts) as Part[],
-	...chosen(row.schools),
-	things,
+	facts: parsed('thing', 'facts', row.facts),
 	version: row.version,
 	deletedAt: isoTime(row.deleted_at)
 });
 
+/** The parts of the body for which all is named are kept beside the facts, as one of them. */
+const ANSWERED = 'answeredParts';
+const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const;
+
+function clientFrom(row: ClientRow, facts: readonly FactRow[], things: readonly ThingRow[]): Client {
+	const own = facts.filter(({ client_id }) => client_id === row.id);
+	const valueOf = (fact: FactRow): unknown => parsed('client', fact.name, fact.value);
+	const answered = own.find(({ name }) => name === ANSWERED);
+	return checked<Client>('client', clientSchema, {
+		id: row.id,
+		name: row.name,
+		...Object.fromEntries(
+			CLIENT_FACT_NAMES.map((name) => {
+				const fact = own.find((one) => one.name === name);
+				return [name, fact ? { value: valueOf(fact), source: fact.source, state: fact.state } : NOT_ASKED];
+			})
+		),
+		answeredParts: answered ? valueOf(answered) : [],
+		...chosen('client', row.schools),
+		things: things.filter(({ client_id }) => client_id === row.id).map(thingFrom),
+		version: row.version,
+		deletedAt: isoTime(row.deleted_at)
+	});
+}
+
+/** Keeps what is known of a client: a row a fact, with when and by whom; what nobody asked is no row. */
+async function putFacts(
+	db: Db,
+	clientId: string,
+	client: Pick<Client, ClientFactName | 'answeredParts'>,
+	by: string | null
+): Promise<void> {
+	const facts: [name: string, fact: Fact<unknown>][] = [
+		...CLIENT_FACT_NAMES.map((name): [string, Fact<unknown>] => [name, client[name]]),
+		[ANSWERED, { value: client.answeredParts, source: 'client', state: 'has' }]
+	];
+	for (const [name, { value, state, source }] of facts) {
+		const isEmpty = state === 'not asked' || (Array.isArray(value) && value.length === 0);
+		if (isEmpty) {
+			await write(db, 'DELETE FROM client_facts WHERE client_id = ? AND name = ?', [clientId, name]);
+			continue;
+		}
+		// When and by whom stay as long as the fact does.
+		await write(
+			db,
+			`INSERT INTO client_facts (client_id, name, value, state, source, noted_by) VALUES (?, ?, ?, ?, ?, ?)
+			 ON DUPLICATE KEY UPDATE
+				noted_at = IF(value = VALUES(value) AND state = VALUES(state) AND source = VALUES(source), noted_at, NOW(3)),
+				noted_by = IF(value = VALUES(value) AND state = VALUES(state) AND source = VALUES(source), noted_by, VALUES(noted_by)),
+				value = VALUES(value), state = VALUES(state), source = VALUES(source)`,
+			[clientId, name, JSON.stringify(value), state, source, by]
+		);
+	}
+}
+
 /** Clients that are not deleted, with the number of things in their kits. */
-export async function listClients(): Promise<{ id: string; name: string; things: number }[]> {
+export async function listClients(houseId: string): Promise<{ id: string; name: string; things: number }[]> {
 	const found = await rows<{ id: string; name: string; things: number }>(
 		pool(),
 		`SELECT c.id, c.name, COUNT(t.id) AS things FROM clients c
 		 LEFT JOIN things t ON t.client_id = c.id AND t.deleted_at IS NULL
-		 WHERE c.deleted_at IS NULL GROUP BY c.id ORDER BY c.name`
+		 WHERE c.house_id = ? AND c.deleted_at IS NULL GROUP BY c.id ORDER BY c.name`,
+		[houseId]
 	);
 	return found.map((row) => ({ ...row, things: Number(row.things) }));
 }
 
 /**
  * One client with the kit.
- * @throws NotFoundError when there is none, or it is deleted
+ * @throws NotFoundError when there is none in this house, or it is deleted
+ * @throws StoredDataError when what is stored is not what the app writes
  */
-export async function getClient(id: string, db: Db = pool()): Promise<Client> {
-	const [row] = await rows<ClientRow>(db, 'SELECT * FROM clients WHERE id = ? AND deleted_at IS NULL', [id]);
-	if (!row) throw new NotFoundError('client');
-	const things = await rows<ThingRow>(
-		db,
-		'SELECT * FROM things WHERE client_id = ? AND deleted_at IS NULL ORDER BY created_at, id',
-		[id]
-	);
-	return clientFrom(row, things.map(thingFrom));
+export async function getClient(houseId: string, id: string, db?: Db): Promise<Client> {
+	if (!db) return inSnapshot((snapshot) => getClient(houseId, id, snapshot));
+	const [client] = await getClients(houseId, [id], db);
+	if (!client) throw new NotFoundError('client');
+	return client;
 }
 
 /** Ids of a trip's clients, in the order in which they were enrolled. */
-export const clientIdsOf = async (tripId: string): Promise<string[]> =>
+export const clientIdsOf = async (tripId: string, db: Db = pool()): Promise<string[]> =>
 	(
 		await rows<{ id: string }>(
-			pool(),
+			db,
 			`SELECT c.id FROM trip_clients tc JOIN clients c ON c.id = tc.client_id
 			 WHERE tc.trip_id = ? AND c.deleted_at IS NULL ORDER BY tc.enrolled_at, c.name`,
 			[tripId]
 		)
 	).map(({ id }) => id);
 
-/** Clients with their kits, in the order of the ids; two queries however many they are. */
-async function getClients(ids: readonly string[]): Promise<Client[]> {
+/** Clients with their kits, in the order of the ids; three queries however many they are. */
+async function getClients(houseId: string, ids: readonly string[], db: Db): Promise<Client[]> {
 	if (ids.length === 0) return [];
 	const marks = ids.map(() => '?').join(', ');
-	const [found, things] = await Promise.all([
-		rows<ClientRow>(pool(), `SELECT * FROM clients WHERE id IN (${marks}) AND deleted_at IS NULL`, [...ids]),
-		rows<ThingRow>(
-			pool(),
-			`SELECT * FROM things WHERE client_id IN (${marks}) AND deleted_at IS NULL ORDER BY created_at, id`,
-			[...ids]
-		)
-	]);
+	const found = await rows<ClientRow>(
+		db,
+		`SELECT * FROM clients WHERE id IN (${marks}) AND house_id = ? AND deleted_at IS NULL`,
+		[...ids, houseId]
+	);
+	const facts = await rows<FactRow>(
+		db,
+		`SELECT client_id, name, value, state, source FROM client_facts WHERE client_id IN (${marks})`,
+		[...ids]
+	);
+	const things = await rows<ThingRow>(
+		db,
+		`SELECT * FROM things WHERE client_id IN (${marks}) AND deleted_at IS NULL ORDER BY created_at, id`,
+		[...ids]
+	);
 	return ids.flatMap((id) => {
 		const row = found.find((one) => one.id === id);
-		return row ? [clientFrom(row, things.filter((thing) => thing.client_id === id).map(thingFrom))] : [];
+		return row ? [clientFrom(row, facts, things)] : [];
 	});
 }
 
-/** A trip, its clients and their kit, as one document. @throws NotFoundError */
-export async function getDocument(tripId: string): Promise<Document> {
-	const [trip, ids, house] = await Promise.all([getTrip(tripId), clientIdsOf(tripId), getHouse()]);
+/** A trip, its clients and their kit, as one document, as it was at one moment. @throws NotFoundError */
+export async function getDocument(houseId: string, tripId: string, db?: Db): Promise<Document> {
+	if (!db) return inSnapshot((snapshot) => getDocument(houseId, tripId, snapshot));
+	const trip = await getTrip(houseId, tripId, db);
+	const house = await getHouse(houseId, db);
 	return {
 		format: DOCUMENT_FORMAT,
 		formatVersion: DOCUMENT_VERSION,
 		trip,
-		clients: await getClients(ids),
+		clients: await getClients(houseId, await clientIdsOf(tripId, db), db),
 		...(Object.keys(house.schools).length > 0 && { house: house.schools })
 	};
 }
 
-const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const;
-
 /** Adds a whole client with the kit, as it stands. */
-export async function insertClient(db: Db, client: Omit<Client, 'version' | 'deletedAt'>): Promise<void> {
-	await write(
-		db,
-		'INSERT INTO clients (id, name, offset_clo, careful, answered_parts, schools) VALUES (?, ?, ?, ?, ?, ?)',
-		[
-			client.id,
-			client.name,
-			JSON.stringify(client.offsetClo),
-			JSON.stringify(client.careful),
-			JSON.stringify(client.answeredParts),
-			JSON.stringify(client.schools ?? {})
-		]
-	);
+export async function insertClient(
+	db: Db,
+	houseId: string,
+	client: Omit<Client, 'version' | 'deletedAt'>,
+	by: string | null = null
+): Promise<void> {
+	await write(db, 'INSERT INTO clients (id, house_id, name, schools) VALUES (?, ?, ?, ?)', [
+		client.id,
+		houseId,
+		client.name,
+		JSON.stringify(client.schools ?? {})
+	]);
+	await putFacts(db, client.id, client, by);
 	for (const thing of client.things) await insertThing(db, client.id, thing);
 }
 
 /** Adds a client, to a trip when one is given, and returns the id. */
-export async function createClient(name: string, tripId?: string): Promise<string> {
+export async function createClient(houseId: string, name: string, tripId?: string): Promise<string> {
 	const id = randomUUID();
 	await inTransaction(async (db) => {
-		await insertClient(db, {
+		await insertClient(db, houseId, {
 			id,
 			name,
 			offsetClo: NOT_ASKED,
@@ -152,7 +219,7 @@ export async function createClient(name: string, tripId?: string): Promise<strin
 			things: []
 		});
 		if (tripId) {
-			await getTrip(tripId, db);
+			await getTrip(houseId, tripId, db);
 			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [tripId, id]);
 			await refreshTripSearch(db, tripId);
 		}
@@ -160,49 +227,47 @@ export async function createClient(name: string, tripId?: string): Promise<strin
 	return id;
 }
 
-export type ClientEdit = Pick<
-	Client,
-	'name' | 'offsetClo' | 'careful' | 'answeredParts' | 'schools' | 'version'
->;
+export type ClientEdit = Pick<Client, 'name' | ClientFactName | 'answeredParts' | 'schools' | 'version'>;
 
 /** Saves what is known of a client and returns the new version. @throws ConflictError, NotFoundError */
-export async function saveClient(id: string, edit: ClientEdit): Promise<number> {
+export async function saveClient(
+	houseId: string,
+	id: string,
+	edit: ClientEdit,
+	by: string | null = null
+): Promise<number> {
 	return inTransaction(async (db) => {
 		const touched = await write(
 			db,
-			`UPDATE clients SET name = ?, offset_clo = ?, careful = ?, answered_parts = ?, schools = COALESCE(?, schools),
-			 version = version + 1
-			 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
-			[
-				edit.name,
-				JSON.stringify(edit.offsetClo),
-				JSON.stringify(edit.careful),
-				JSON.stringify(edit.answeredParts),
-				edit.schools ? JSON.stringify(edit.schools) : null,
-				id,
-				edit.version
-			]
+			`UPDATE clients SET name = ?, schools = COALESCE(?, schools), version = version + 1
+			 WHERE id = ? AND house_id = ? AND version = ? AND deleted_at IS NULL`,
+			[edit.name, edit.schools ? JSON.stringify(edit.schools) : null, id, houseId, edit.version]
 		);
 		if (touched === 0) {
-			await getClient(id, db);
+			await getClient(houseId, id, db);
 			throw new ConflictError('client');
 		}
+		await putFacts(db, id, edit, by);
 		await refreshClientSearch(db, id);
 		return edit.version + 1;
 	});
 }
 
 /** Deletes a client, or brings one back. @throws NotFoundError */
-export async function setClientDeleted(id: string, deleted: boolean): Promise<void> {
+export async function setClientDeleted(houseId: string, id: string, deleted: boolean): Promise<void> {
 	await inTransaction(async (db) => {
-		const touched = await write(db, 'UPDATE clients SET deleted_at = ?, version = version + 1 WHERE id = ?', [
-			deleted ? new Date() : null,
-			id
-		]);
+		const touched = await write(
+			db,
+			'UPDATE clients SET deleted_at = ?, version = version + 1 WHERE id = ? AND house_id = ?',
+			[deleted ? new Date() : null, id, houseId]
+		);
 		if (touched === 0) throw new NotFoundError('client');
 		await refreshClientSearch(db, id);
 	});
 }
+
+/** Things belong to the house of their client. */
+const OF_HOUSE = 'client_id IN (SELECT c.id FROM clients c WHERE c.house_id = ?)';
 
 async function insertThing(
 	db: Db,
@@ -226,6 +291,7 @@ async function insertThing(
 
 /** Adds a thing of a catalogue type to a kit and returns it. @throws NotFoundError */
 export async function addThing(
+	houseId: string,
 	clientId: string,
 	typeId: string,
 	quantity: Fact<number>,
@@ -241,7 +307,7 @@ export async function addThing(
 		facts: {}
 	};
 	await inTransaction(async (db) => {
-		await getClient(clientId, db);
+		await getClient(houseId, clientId, db);
 		await insertThing(db, clientId, thing);
 	});
 	return { ...thing, version: 1, deletedAt: null };
@@ -250,11 +316,11 @@ export async function addThing(
 export type ThingEdit = Omit<Thing, 'id' | 'deletedAt'>;
 
 /** Saves a thing and returns the new version. @throws ConflictError, NotFoundError */
-export async function saveThing(id: string, edit: ThingEdit): Promise<number> {
+export async function saveThing(houseId: string, id: string, edit: ThingEdit): Promise<number> {
 	const touched = await write(
 		pool(),
 		`UPDATE things SET type_id = ?, name = ?, quantity = ?, in_pairs = ?, facts = ?, version = version + 1
-		 WHERE id = ? AND version = ? AND deleted_at IS NULL`,
+		 WHERE id = ? AND version = ? AND deleted_at IS NULL AND ${OF_HOUSE}`,
 		[
 			edit.typeId,
 			edit.name,
@@ -262,22 +328,27 @@ export async function saveThing(id: string, edit: ThingEdit): Promise<number> {
 			edit.inPairs,
 			JSON.stringify(edit.facts),
 			id,
-			edit.version
+			edit.version,
+			houseId
 		]
 	);
 	if (touched === 0) {
-		const [there] = await rows(pool(), 'SELECT id FROM things WHERE id = ? AND deleted_at IS NULL', [id]);
+		const [there] = await rows(
+			pool(),
+			`SELECT id FROM things WHERE id = ? AND deleted_at IS NULL AND ${OF_HOUSE}`,
+			[id, houseId]
+		);
 		throw there ? new ConflictError('thing') : new NotFoundError('thing');
 	}
 	return edit.version + 1;
 }
 
 /** Takes a thing out of a kit, or puts it back. @throws NotFoundError */
-export async function setThingDeleted(id: string, deleted: boolean): Promise<void> {
+export async function setThingDeleted(houseId: string, id: string, deleted: boolean): Promise<void> {
 	const touched = await write(
 		pool(),
-		'UPDATE things SET deleted_at = ?, version = version + 1 WHERE id = ?',
-		[deleted ? new Date() : null, id]
+		`UPDATE things SET deleted_at = ?, version = version + 1 WHERE id = ? AND ${OF_HOUSE}`,
+		[deleted ? new Date() : null, id, houseId]
 	);
 	if (touched === 0) throw new NotFoundError('thing');
 }

@@ -1,3 +1,4 @@
+import { FIRST_HOUSE } from './house';
 import type { Document } from '$lib/core/document/types';
 import { DEMO_DOCUMENT } from '$lib/formats/demo';
 import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
@@ -25,9 +26,9 @@ export async function loadDemo(): Promise<void> {
 async function loadDocument(db: Db, { trip, clients }: Document): Promise<void> {
 	await write(db, 'DELETE FROM trips WHERE id = ?', [trip.id]);
 	for (const client of clients) await write(db, 'DELETE FROM clients WHERE id = ?', [client.id]);
-	await insertTrip(db, trip);
+	await insertTrip(db, FIRST_HOUSE, trip);
 	for (const client of clients) {
-		await insertClient(db, client);
+		await insertClient(db, FIRST_HOUSE, client);
 		await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
 	}
 	await refreshTripSearch(db, trip.id);

@@ -39,7 +39,7 @@ export async function closePool(): Promise<void> {
 	shared = null;
 }
 
-export type Value = string | number | boolean | null | Date;
+export type Value = string | number | boolean | null | Date | Buffer;
 
 /** Rows of a SELECT with placeholders. */
 export async function rows<T>(db: Db, sql: string, values: Value[] = []): Promise<T[]> {
@@ -69,8 +69,25 @@ export async function inTransaction<T>(
 		await connection.commit();
 		return result;
 	} catch (error) {
-		await connection.rollback();
+		// What went wrong first is what is told, whatever the rollback says.
+		await connection.rollback().catch(() => undefined);
 		throw error;
+	} finally {
+		connection.release();
+	}
+}
+
+/** Reads that belong together see one moment: nobody's save falls between two of them. */
+export async function inSnapshot<T>(work: (db: PoolConnection) => Promise<T>): Promise<T> {
+	const connection = await pool().getConnection();
+	try {
+		await connection.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ');
+		await connection.query('START TRANSACTION WITH CONSISTENT SNAPSHOT, READ ONLY');
+		try {
+			return await work(connection);
+		} finally {
+			await connection.query('COMMIT');
+		}
 	} finally {
 		connection.release();
 	}

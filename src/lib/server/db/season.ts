@@ -37,7 +37,10 @@ interface LineRow extends Omit<TripLine, 'clients' | 'clientCount' | 'unaskedCou
 const liked = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
 /** One page of the season: what leaves next first, or what came home last first. `total` counts all that fit. */
-export async function seasonPage(question: SeasonQuestion): Promise<{ trips: TripLine[]; total: number }> {
+export async function seasonPage(
+	houseId: string,
+	question: SeasonQuestion
+): Promise<{ trips: TripLine[]; total: number }> {
 	const { search, today, when, limit, offset } = question;
 	const words = search.split(/\s+/).filter((word) => word !== '');
 	const fits = words.map(() => ' AND t.search_text LIKE ?').join('');
@@ -47,10 +50,10 @@ export async function seasonPage(question: SeasonQuestion): Promise<{ trips: Tri
 		`SELECT t.id, t.name, t.place, t.first_date AS firstDate, t.last_date AS lastDate, t.stages,
 			t.empty_stages AS emptyStages, COUNT(*) OVER () AS total
 		 FROM trips t
-		 WHERE t.deleted_at IS NULL AND ${ahead ? '(t.last_date IS NULL OR t.last_date >= ?)' : 't.last_date < ?'}${fits}
+		 WHERE t.house_id = ? AND t.deleted_at IS NULL AND ${ahead ? '(t.last_date IS NULL OR t.last_date >= ?)' : 't.last_date < ?'}${fits}
 		 ORDER BY ${ahead ? 't.first_date IS NULL, t.first_date, t.name' : 't.last_date DESC, t.name'}
 		 LIMIT ? OFFSET ?`,
-		[today, ...words.map(liked), String(limit), String(offset)]
+		[houseId, today, ...words.map(liked), String(limit), String(offset)]
 	);
 	const ids = lines.map(({ id }) => id);
 	const enrolled =
@@ -90,12 +93,15 @@ export async function seasonPage(question: SeasonQuestion): Promise<{ trips: Tri
 }
 
 /** Trips from which another can start, the latest first. */
-export const pastTrips = async (limit = 60): Promise<{ id: string; name: string; firstDate: string }[]> =>
+export const pastTrips = async (
+	houseId: string,
+	limit = 60
+): Promise<{ id: string; name: string; firstDate: string }[]> =>
 	rows(
 		pool(),
 		`SELECT id, name, first_date AS firstDate FROM trips
-		 WHERE deleted_at IS NULL AND first_date IS NOT NULL ORDER BY first_date DESC LIMIT ?`,
-		[String(limit)]
+		 WHERE house_id = ? AND deleted_at IS NULL AND first_date IS NOT NULL ORDER BY first_date DESC LIMIT ?`,
+		[houseId, String(limit)]
 	);
 
 export interface Found {
@@ -106,14 +112,14 @@ export interface Found {
 	tripId: string | null;
 }
 /** Trips, layer plans and kits whose names have all the words: a plan by its client's name and its trip's. */
-export async function find(search: string, limit = 12): Promise<Found[]> {
+export async function find(houseId: string, search: string, limit = 12): Promise<Found[]> {
 	const words = search.split(/\s+/).filter((word) => word !== '');
 	const like = (column: string): string => words.map(() => ` AND ${column} LIKE ?`).join('');
-	const values = [...words.map(liked), String(limit)];
+	const values = [houseId, ...words.map(liked), String(limit)];
 	const [trips, plans, kits] = await Promise.all([
 		rows<{ id: string; name: string }>(
 			pool(),
-			`SELECT id, name FROM trips WHERE deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
+			`SELECT id, name FROM trips WHERE house_id = ? AND deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
 			values
 		),
 		rows<{ id: string; name: string; tripId: string }>(
@@ -121,12 +127,12 @@ export async function find(search: string, limit = 12): Promise<Found[]> {
 			`SELECT c.id, CONCAT(c.name, ', on ', t.name) AS name, t.id AS tripId FROM trip_clients tc
 			 JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
 			 JOIN trips t ON t.id = tc.trip_id AND t.deleted_at IS NULL
-			 WHERE TRUE${like("CONCAT(c.name, ' ', t.name)")} ORDER BY c.name, t.name LIMIT ?`,
+			 WHERE t.house_id = ?${like("CONCAT(c.name, ' ', t.name)")} ORDER BY c.name, t.name LIMIT ?`,
 			values
 		),
 		rows<{ id: string; name: string }>(
 			pool(),
-			`SELECT id, name FROM clients WHERE deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
+			`SELECT id, name FROM clients WHERE house_id = ? AND deleted_at IS NULL${like('name')} ORDER BY name LIMIT ?`,
 			values
 		)
 	]);

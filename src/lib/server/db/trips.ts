@@ -1,9 +1,22 @@
-import type { SomeSchools } from '$lib/core/document/schools';
+import { trip as tripSchema } from '$lib/formats/schema/trip';
+import { upgradeTrip } from '$lib/formats/upgrade';
 import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
 import { withNewIds } from '$lib/core/patterns/pattern';
 import { usualWeathers } from '$lib/words/weathers';
 import { randomUUID } from 'node:crypto';
-import { ConflictError, type Db, NotFoundError, inTransaction, isoTime, pool, rows, write } from './pool';
+import {
+	ConflictError,
+	type Db,
+	inSnapshot,
+	inTransaction,
+	isoTime,
+	NotFoundError,
+	pool,
+	rows,
+	type Value,
+	write
+} from './pool';
+import { checked, parsed } from './stored';
 import { refreshTripSearch } from './search-text';
 
 interface TripRow {
@@ -26,56 +39,103 @@ interface StageRow {
 	outline: string;
 	sequence: string;
 }
+interface ProvidedRow {
+	stage_id: string;
+	id: string;
+	type_id: string | null;
+	name: string;
+	quantity: number;
+}
 /** What a stage knows beside its air and its phases; one JSON column. */
 type Outline = Pick<
 	Stage,
-	'route' | 'bed' | 'provided' | 'groupLoadL' | 'terrain' | 'pace' | 'patternId' | 'foul' | 'origins'
+	'route' | 'bed' | 'groupLoadL' | 'terrain' | 'pace' | 'patternId' | 'foul' | 'origins'
 >;
 
 /** Schools that somebody chose; nothing while nobody did. */
-export const chosen = (stored: string): { schools?: SomeSchools } => {
-	const schools = JSON.parse(stored) as SomeSchools;
+export const chosen = (what: string, stored: string): { schools?: unknown } => {
+	const schools = parsed(what, 'schools', stored) as object;
 	return Object.keys(schools).length > 0 ? { schools } : {};
 };
 
-const stageFrom = (row: StageRow): Stage => ({
+const stageFrom = (row: StageRow, provided: readonly ProvidedRow[]): unknown => ({
 	id: row.id,
 	name: row.name,
 	date: row.stage_date,
 	startMin: row.start_min,
-	base: JSON.parse(row.base) as StageBase,
-	...(JSON.parse(row.outline) as Outline),
-	sequence: JSON.parse(row.sequence) as Sequence
+	base: parsed('stage', 'base', row.base),
+	...(parsed('stage', 'outline', row.outline) as object),
+	provided: provided
+		.filter(({ stage_id }) => stage_id === row.id)
+		.map(({ id, name, type_id, quantity }) => ({ id, name, typeId: type_id, quantity })),
+	sequence: parsed('stage', 'sequence', row.sequence)
 });
 
 /**
  * One trip with its stages.
- * @throws NotFoundError when there is none, or it is deleted
+ * @throws NotFoundError when there is none in this house, or it is deleted
+ * @throws StoredDataError when what is stored is not what the app writes
  */
-export async function getTrip(id: string, db: Db = pool()): Promise<Trip> {
-	const [row] = await rows<TripRow>(db, 'SELECT * FROM trips WHERE id = ? AND deleted_at IS NULL', [id]);
+export async function getTrip(houseId: string, id: string, db?: Db): Promise<Trip> {
+	if (!db) return inSnapshot((snapshot) => getTrip(houseId, id, snapshot));
+	const [row] = await rows<TripRow>(
+		db,
+		'SELECT * FROM trips WHERE id = ? AND house_id = ? AND deleted_at IS NULL',
+		[id, houseId]
+	);
 	if (!row) throw new NotFoundError('trip');
 	const stages = await rows<StageRow>(db, 'SELECT * FROM stages WHERE trip_id = ? ORDER BY position', [id]);
-	return {
-		id: row.id,
-		name: row.name,
-		place: row.place,
-		site: row.site === null ? null : (JSON.parse(row.site) as Site | null),
-		weathers: JSON.parse(row.weathers) as Weather[],
-		stages: stages.map(stageFrom),
-		...chosen(row.schools),
-		version: row.version,
-		deletedAt: isoTime(row.deleted_at)
-	};
+	const provided = await rows<ProvidedRow>(
+		db,
+		'SELECT stage_id, id, type_id, name, quantity FROM provided_things WHERE trip_id = ? ORDER BY stage_id, position',
+		[id]
+	);
+	return checked<Trip>(
+		'trip',
+		tripSchema,
+		upgradeTrip({
+			id: row.id,
+			name: row.name,
+			place: row.place,
+			site: row.site === null ? null : parsed('trip', 'site', row.site),
+			weathers: parsed('trip', 'weathers', row.weathers),
+			stages: stages.map((stage) => stageFrom(stage, provided)),
+			...chosen('trip', row.schools),
+			version: row.version,
+			deletedAt: isoTime(row.deleted_at)
+		})
+	);
 }
 
+/** Rows of a list by the ids that are left: what is no longer there goes. */
+async function dropOthers(
+	db: Db,
+	table: 'stages' | 'provided_things',
+	where: string,
+	values: Value[],
+	ids: readonly string[]
+): Promise<void> {
+	const others = ids.length > 0 ? ` AND id NOT IN (${ids.map(() => '?').join(', ')})` : '';
+	await write(db, `DELETE FROM ${table} WHERE ${where}${others}`, [...values, ...ids]);
+}
+
+/**
+ * The stages of a trip as they are now: those that were there are updated where they stand, by their ids.
+ * @throws RangeError when two have the same id
+ */
 async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Promise<void> {
+	const ids = stages.map(({ id }) => id);
+	const twice = ids.find((id, i) => ids.indexOf(id) < i);
+	if (twice) throw new RangeError(`stages is ${twice} twice, allowed are stages with ids of their own`);
+	await dropOthers(db, 'stages', 'trip_id = ?', [tripId], ids);
 	for (const [position, stage] of stages.entries()) {
-		const { id, name, date, startMin, base, sequence, ...outline } = stage;
+		const { id, name, date, startMin, base, sequence, provided, ...outline } = stage;
 		await write(
 			db,
 			`INSERT INTO stages (trip_id, id, position, name, stage_date, start_min, base, outline, sequence)
-			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
+			 ON DUPLICATE KEY UPDATE position = VALUES(position), name = VALUES(name), stage_date = VALUES(stage_date),
+				start_min = VALUES(start_min), base = VALUES(base), outline = VALUES(outline), sequence = VALUES(sequence)`,
 			[
 				tripId,
 				id,
@@ -88,6 +148,22 @@ async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Prom
 				JSON.stringify(sequence)
 			]
 		);
+		await dropOthers(
+			db,
+			'provided_things',
+			'trip_id = ? AND stage_id = ?',
+			[tripId, id],
+			provided.map((one) => one.id)
+		);
+		for (const [at, one] of provided.entries())
+			await write(
+				db,
+				`INSERT INTO provided_things (trip_id, stage_id, id, position, type_id, name, quantity)
+				 VALUES (?, ?, ?, ?, ?, ?, ?)
+				 ON DUPLICATE KEY UPDATE position = VALUES(position), type_id = VALUES(type_id), name = VALUES(name),
+					quantity = VALUES(quantity)`,
+				[tripId, id, one.id, at, one.typeId, one.name, one.quantity]
+			);
 	}
 	// What the list of the season shows is kept with the trip, so that it need not count.
 	const dates = stages.map(({ date }) => date).sort();
@@ -106,15 +182,24 @@ async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Prom
 }
 
 /** Adds a whole trip, as it stands. */
-export async function insertTrip(db: Db, trip: Omit<Trip, 'version' | 'deletedAt'>): Promise<void> {
-	await write(db, 'INSERT INTO trips (id, name, place, site, weathers, schools) VALUES (?, ?, ?, ?, ?, ?)', [
-		trip.id,
-		trip.name,
-		trip.place,
-		trip.site && JSON.stringify(trip.site),
-		JSON.stringify(trip.weathers),
-		JSON.stringify(trip.schools ?? {})
-	]);
+export async function insertTrip(
+	db: Db,
+	houseId: string,
+	trip: Omit<Trip, 'version' | 'deletedAt'>
+): Promise<void> {
+	await write(
+		db,
+		'INSERT INTO trips (id, house_id, name, place, site, weathers, schools) VALUES (?, ?, ?, ?, ?, ?, ?)',
+		[
+			trip.id,
+			houseId,
+			trip.name,
+			trip.place,
+			trip.site && JSON.stringify(trip.site),
+			JSON.stringify(trip.weathers),
+			JSON.stringify(trip.schools ?? {})
+		]
+	);
 	await putStages(db, trip.id, trip.stages);
 }
 
@@ -153,11 +238,11 @@ function copiedStages(stages: readonly Stage[], from: string, firstDate?: string
 }
 
 /** Adds a trip, empty or after a past one, and returns its id. @throws NotFoundError when there is no such past trip */
-export async function createTrip(trip: NewTrip): Promise<string> {
+export async function createTrip(houseId: string, trip: NewTrip): Promise<string> {
 	const id = randomUUID();
 	await inTransaction(async (db) => {
-		const like = trip.likeTripId ? await getTrip(trip.likeTripId, db) : null;
-		await insertTrip(db, {
+		const like = trip.likeTripId ? await getTrip(houseId, trip.likeTripId, db) : null;
+		await insertTrip(db, houseId, {
 			id,
 			name: trip.name,
 			place: trip.place || (like?.place ?? ''),
@@ -176,11 +261,11 @@ export type TripEdit = Pick<Trip, 'name' | 'place' | 'site' | 'weathers' | 'stag
  * Saves a trip with its stages as one write and returns the new version.
  * @throws ConflictError, with the trip as it is now, when somebody saved after the version that was edited
  */
-export async function saveTrip(id: string, edit: TripEdit): Promise<number> {
+export async function saveTrip(houseId: string, id: string, edit: TripEdit): Promise<number> {
 	return inTransaction(async (db) => {
 		const touched = await write(
 			db,
-			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, schools = COALESCE(?, schools), version = version + 1 WHERE id = ? AND version = ? AND deleted_at IS NULL',
+			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, schools = COALESCE(?, schools), version = version + 1 WHERE id = ? AND house_id = ? AND version = ? AND deleted_at IS NULL',
 			[
 				edit.name,
 				edit.place,
@@ -188,27 +273,40 @@ export async function saveTrip(id: string, edit: TripEdit): Promise<number> {
 				JSON.stringify(edit.weathers),
 				edit.schools ? JSON.stringify(edit.schools) : null,
 				id,
+				houseId,
 				edit.version
 			]
 		);
-		if (touched === 0) throw new ConflictError('trip', await getTrip(id, db));
-		await write(db, 'DELETE FROM stages WHERE trip_id = ?', [id]);
+		if (touched === 0) throw new ConflictError('trip', await getTrip(houseId, id, db));
 		await putStages(db, id, edit.stages);
 		return edit.version + 1;
 	});
 }
 
 /** Deletes a trip, or brings it back. @throws NotFoundError */
-export async function setTripDeleted(id: string, deleted: boolean): Promise<void> {
-	const touched = await write(pool(), 'UPDATE trips SET deleted_at = ?, version = version + 1 WHERE id = ?', [
-		deleted ? new Date() : null,
-		id
-	]);
+export async function setTripDeleted(houseId: string, id: string, deleted: boolean): Promise<void> {
+	const touched = await write(
+		pool(),
+		'UPDATE trips SET deleted_at = ?, version = version + 1 WHERE id = ? AND house_id = ?',
+		[deleted ? new Date() : null, id, houseId]
+	);
 	if (touched === 0) throw new NotFoundError('trip');
 }
 
+/** @throws NotFoundError when a trip or client is of another house, or of none */
+export async function belongs(table: 'trips' | 'clients', houseId: string, id: string): Promise<void> {
+	const [row] = await rows(pool(), `SELECT id FROM ${table} WHERE id = ? AND house_id = ?`, [id, houseId]);
+	if (!row) throw new NotFoundError(table === 'trips' ? 'trip' : 'client');
+}
+
 /** Puts a client on a trip, or takes them off it; their kit stays as it is. */
-export async function setEnrolled(tripId: string, clientId: string, enrolled: boolean): Promise<void> {
+export async function setEnrolled(
+	houseId: string,
+	tripId: string,
+	clientId: string,
+	enrolled: boolean
+): Promise<void> {
+	await Promise.all([belongs('trips', houseId, tripId), belongs('clients', houseId, clientId)]);
 	const sql = enrolled
 		? 'INSERT IGNORE INTO trip_clients (trip_id, client_id) VALUES (?, ?)'
 		: 'DELETE FROM trip_clients WHERE trip_id = ? AND client_id = ?';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Client, Stage } from '$lib/core/document/types';
 	import type { JudgedAs, VerdictChange } from '$lib/core/plan/verdict-changes';
 	import { VERDICTS } from '$lib/core/document/verdict';
@@ -64,7 +65,7 @@
 			{#if comparison.state === 'working'}
 				<progress max={comparison.total} value={comparison.done} aria-label="Plans compared"></progress>
 				{comparison.done} of {comparison.total}
-				<button class="quiet" onclick={() => comparison.stop()}>Stop</button>
+				<Button class="quiet" onclick={() => comparison.stop()}>Stop</Button>
 			{:else if comparison.state === 'stopped'}
 				Stopped after {comparison.done} of {comparison.total}; what was found stays.
 			{:else if comparison.state === 'failed'}

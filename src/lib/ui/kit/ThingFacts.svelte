@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Checkbox } from 'flowbite-svelte';
 	import { SIZES } from '$lib/core/cloth/squeeze';
 	import { factOf } from '$lib/core/cloth/things';
 	import { catalogueType } from '$lib/core/cloth/catalogue';
@@ -170,10 +171,7 @@
 		<fieldset>
 			<legend class="tiny soft">What it can do</legend>
 			{#each asked as feature (feature)}
-				<label>
-					<input type="checkbox" checked={has(feature)} onchange={() => toggle(feature)} />
-					{FEATURE_WORDS[feature]}
-				</label>
+				<Checkbox checked={has(feature)} onchange={() => toggle(feature)}>{FEATURE_WORDS[feature]}</Checkbox>
 			{/each}
 		</fieldset>
 	{/if}
@@ -208,7 +206,7 @@
 		float: left;
 		width: 100%;
 	}
-	label {
+	fieldset :global(label) {
 		display: inline-flex;
 		gap: 6px;
 		align-items: center;

@@ -27,7 +27,7 @@
 </script>
 
 <div class={className}>
-	<Label for={id} class={bare ? 'visually-hidden' : 'text-[13px] font-normal text-(--soft)'}>{label}</Label>
+	<Label for={id} class={bare ? 'visually-hidden' : ''}>{label}</Label>
 	<Select
 		{id}
 		value={value ?? ''}
@@ -36,10 +36,6 @@
 			const chosen = event.currentTarget.value;
 			value = chosen === '' ? undefined : (chosen as T);
 			onchange?.();
-		}}
-		classes={{
-			select:
-				'pl-2 pr-5 py-1.5 text-[15px] bg-(--sheet) border-(--rule-strong) bg-position-[right_0.3rem_center] bg-size-[0.6em]'
 		}}
 	>
 		{#if none !== undefined}<option value="">{none}</option>{/if}

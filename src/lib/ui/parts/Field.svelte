@@ -70,7 +70,7 @@
 </script>
 
 <div class="field {className}">
-	<Label for={id} class={bare ? 'visually-hidden' : 'text-[13px] font-normal text-(--soft)'}>
+	<Label for={id} class={bare ? 'visually-hidden' : ''}>
 		{label}{unitShown ? `, ${unitShown}` : ''}
 	</Label>
 	<Input
@@ -87,9 +87,6 @@
 		oninput={onchange}
 		onchange={oncommit}
 		onblur={() => (entry = null)}
-		class="px-2 py-1.5 text-[15px] bg-(--sheet) border-(--rule-strong) {error
-			? 'border-(--v-short)! border-2'
-			: ''}"
 	/>
 	{#if note && !error}<p class="note" id="{id}-note">{note}</p>{/if}
 	{#if error}<p class="error" id="{id}-error">{error}</p>{/if}

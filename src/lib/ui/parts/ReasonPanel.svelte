@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Table } from 'flowbite-svelte';
 	import { REASON_WORDS } from '$lib/words/labels';
 	import { reasonValueWords, ruleWords } from '$lib/words/reasons';
 	import { readerUnits } from './reader-units';
@@ -19,7 +20,7 @@
 	<aside bind:this={panel} tabindex="-1" aria-label="Why: {why.shown.title}" class="no-print">
 		<header>
 			<p class="tiny soft">Why</p>
-			<button class="square" onclick={() => why.close()} aria-label="Close the reasons">✕</button>
+			<Button class="square" onclick={() => why.close()} aria-label="Close the reasons">✕</Button>
 		</header>
 		<h2>{why.shown.title}</h2>
 		<p class="sentence">{why.shown.sentence}</p>
@@ -38,7 +39,7 @@
 					<p class="says">{rule.says}</p>
 					{#if rule.equation}<p class="equation">{rule.equation}</p>{/if}
 					{#if reason.values.length > 0}
-						<table>
+						<Table>
 							<tbody>
 								{#each reason.values as value, n (n)}
 									{@const words = reasonValueWords(value, units)}
@@ -48,7 +49,7 @@
 									</tr>
 								{/each}
 							</tbody>
-						</table>
+						</Table>
 					{/if}
 					<p class="source">
 						<strong class={reason.kind}>{REASON_WORDS[reason.kind]}</strong> · {rule.source}
@@ -115,7 +116,7 @@
 		margin: 6px 0;
 		border-left: 3px solid var(--rule-strong);
 	}
-	table {
+	aside :global(table) {
 		font-size: 14px;
 		width: 100%;
 		margin: 4px 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Select } from 'flowbite-svelte';
 	import {
 		OUR_SCHOOLS,
 		SCHOOL_IDS,
@@ -33,10 +34,11 @@
 	{#each SCHOOL_IDS as id (id)}
 		<li>
 			<label for="school-{id}">{schoolQuestion(id)}</label>
-			<select
+			<Select
+				placeholder=""
 				id="school-{id}"
 				value={chosen[id] ?? ''}
-				class:own={chosen[id] !== undefined}
+				class={[chosen[id] !== undefined && 'own']}
 				aria-describedby="why-{id}"
 				onchange={(event) => set(id, event.currentTarget.value)}
 			>
@@ -44,7 +46,7 @@
 				{#each choicesOf(id) as choice (choice)}
 					<option value={choice}>{choiceWords(id, choice)}</option>
 				{/each}
-			</select>
+			</Select>
 			<p id="why-{id}" class="tiny soft">{schoolWhy(id, readerUnits())}</p>
 		</li>
 	{/each}
@@ -62,7 +64,7 @@
 		font-size: 15px;
 		margin-bottom: 3px;
 	}
-	select {
+	li :global(select) {
 		width: 100%;
 		background-color: var(--sheet);
 		border: 1px solid var(--rule-strong);
@@ -70,7 +72,7 @@
 		padding: 5px 30px 5px 8px;
 		font-size: 15px;
 	}
-	select.own {
+	li :global(select.own) {
 		border-color: var(--ink);
 		border-left-width: 5px;
 		font-weight: 600;

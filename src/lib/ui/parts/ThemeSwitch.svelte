@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import { onMount } from 'svelte';
 
 	let dark = $state(false);
@@ -23,6 +24,6 @@
 	}
 </script>
 
-<button class="quiet small no-print" aria-pressed={dark} onclick={choose}
-	>{dark ? 'Day' : 'Night'} colours</button
+<Button class="quiet small no-print" aria-pressed={dark} onclick={choose}
+	>{dark ? 'Day' : 'Night'} colours</Button
 >

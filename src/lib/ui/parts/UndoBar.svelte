@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { Button, Toast } from 'flowbite-svelte';
+
 	interface Props {
 		text: string;
 		undo: () => void;
@@ -6,16 +8,8 @@
 	let { text, undo }: Props = $props();
 </script>
 
-<p role="status" class="no-print">
-	{text} <button class="quiet" onclick={undo}>Undo</button>
-</p>
-
-<style>
-	p {
-		background: var(--ink);
-		color: var(--sheet);
-		padding: 7px 14px;
-		border-radius: 3px;
-		margin: 8px 0;
-	}
-</style>
+<!-- Tells politely, and stays until the next change: what can be undone must not slip away. -->
+<Toast role="status" dismissable={false} class="no-print">
+	{text}
+	<Button class="quiet" onclick={undo}>Undo</Button>
+</Toast>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Radio } from 'flowbite-svelte';
 	import { invalidate } from '$app/navigation';
 	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/words/units';
 	import { readerUnits } from './reader-units';
@@ -17,25 +18,22 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (open = false)} />
 
 <div class="units no-print">
-	<button class="quiet small" aria-expanded={open} aria-controls="units-menu" onclick={() => (open = !open)}>
+	<Button class="quiet small" aria-expanded={open} aria-controls="units-menu" onclick={() => (open = !open)}>
 		<span class="visually-hidden">Units: </span>{UNIT_WORDS[units.temp]} · {UNIT_WORDS[units.height]} · {UNIT_WORDS[
 			units.speed
 		]}
-	</button>
+	</Button>
 	{#if open}
 		<div id="units-menu" class="sheet">
 			{#each Object.entries(GROUPS) as [key, words] (key)}
 				<fieldset>
 					<legend class="tiny soft">{words}</legend>
 					{#each UNIT_CHOICES[key as keyof Units] as choice (choice)}
-						<label
-							><input
-								type="radio"
-								name="unit-{key}"
-								checked={units[key as keyof Units] === choice}
-								onchange={() => choose({ [key]: choice })}
-							/>
-							{UNIT_WORDS[choice]}</label
+						<Radio
+							name="unit-{key}"
+							value={choice}
+							group={units[key as keyof Units]}
+							onchange={() => choose({ [key]: choice })}>{UNIT_WORDS[choice]}</Radio
 						>
 					{/each}
 				</fieldset>
@@ -66,14 +64,5 @@
 	}
 	legend {
 		width: 100%;
-	}
-	label {
-		display: flex;
-		gap: 6px;
-		align-items: center;
-		cursor: pointer;
-	}
-	input {
-		accent-color: var(--ink);
 	}
 </style>

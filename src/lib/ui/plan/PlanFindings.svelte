@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Finding } from '$lib/core/document/finding';
 	import { findingSentence } from '$lib/words/findings';
 	import { readerUnits } from '../parts/reader-units';
@@ -26,10 +27,10 @@
 	<ul class="findings" aria-label="What to say to {name}">
 		{#each said as { finding, sentence }, i (i)}
 			<li class={finding.severity}>
-				<button
+				<Button
 					class="quiet"
 					onclick={() => why.open({ title: KIND[finding.severity], sentence, reasons: finding.reasons })}
-					><span class="tiny">{KIND[finding.severity]}</span>{sentence}</button
+					><span class="tiny">{KIND[finding.severity]}</span>{sentence}</Button
 				>
 			</li>
 		{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import { cellName } from '$lib/core/conditions/cells';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/words/units';
@@ -58,13 +59,13 @@
 				{#if Math.round(phase.cell.feltTempC) !== Math.round(phase.cell.airTempC)}
 					<span class="soft">feels {tempWords(phase.cell.feltTempC, units)}</span>
 				{/if}
-				<button
+				<Button
 					class="verdict"
 					onclick={() => onwhy(phase)}
 					aria-label="{phase.cell.name}: {verdictSentence(phase, clientName)} Why?"
 				>
 					<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
-				</button>
+				</Button>
 			</p>
 			{#if phase.band}
 				<div class="bar" aria-hidden="true">

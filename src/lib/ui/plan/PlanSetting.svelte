@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Snippet } from 'svelte';
 	import { SPARE_CHANGES } from '$lib/core/document/wish';
 	import { massWords } from '$lib/words/units';
@@ -23,15 +24,15 @@
 	<h2>Few changes or a light pack</h2>
 	<div class="switch">
 		{#each SPARE_CHANGES as spare, i (spare)}
-			<button aria-pressed={spare === spareChanges} onclick={() => onset(spare)}>
+			<Button aria-pressed={spare === spareChanges} onclick={() => onset(spare)}>
 				{SPARE_WORDS[i]}
 				{#if trade?.[i]}
 					<span class="tiny">{trade[i].changes} changes, {massWords(trade[i].massG, units)}</span>
 				{/if}
-			</button>
+			</Button>
 		{/each}
 	</div>
-	<button class="quiet small" onclick={onask}>Show what each one weighs</button>
+	<Button class="quiet small" onclick={onask}>Show what each one weighs</Button>
 	{@render children?.()}
 </div>
 
@@ -47,15 +48,15 @@
 		gap: 6px 18px;
 		align-items: center;
 	}
-	.setting .switch button {
+	.setting .switch :global(button) {
 		padding: 4px 12px;
 		cursor: pointer;
 		text-align: left;
 	}
-	.setting .switch button + button {
+	.setting .switch :global(button + button) {
 		border-left: 1px solid var(--ink);
 	}
-	.setting .switch button[aria-pressed='true'] {
+	.setting .switch :global(button[aria-pressed='true']) {
 		background: var(--ink);
 		color: var(--sheet);
 	}

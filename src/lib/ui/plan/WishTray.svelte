@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Select } from 'flowbite-svelte';
 	import type { Thing } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { TripSummary } from '$lib/core/plan/told/summary';
@@ -86,49 +87,52 @@
 
 {#snippet chip(thing: Thing)}
 	{@const own = wishOf(thing.id)}
-	<button
-		class="chip"
-		class:wished={own}
-		class:here={at === thing.id}
+	<Button
+		class={['kit-chip', own && 'wished', at === thing.id && 'here']}
 		data-chip={thing.id}
 		draggable="true"
-		ondragstart={(event) => drag(event, thing.id)}
+		ondragstart={(event: DragEvent) => drag(event, thing.id)}
 		onclick={() => (at = at === thing.id ? '' : thing.id)}
-		onkeydown={(event) => onkeydown(event, thing.id)}
+		onkeydown={(event: KeyboardEvent) => onkeydown(event, thing.id)}
 		aria-expanded={at === thing.id}
 	>
 		{shortName(thing.name)} <span class="tiny soft">{grams(massOf(thing.id))}</span>
 		{#if own}<span class="tiny mark">{WORDS[own.kind]}</span>{/if}
-	</button>
+	</Button>
 {/snippet}
 
 {#snippet choices(thing: Thing)}
 	{@const isHome = summary.leftIds.includes(thing.id)}
 	<div class="choices">
-		<button
+		<Button
 			class="small-button"
 			aria-pressed={wishOf(thing.id)?.kind === 'take'}
-			onclick={() => wish('take', thing.id)}>Comes along <kbd>P</kbd></button
+			onclick={() => wish('take', thing.id)}>Comes along <kbd>P</kbd></Button
 		>
-		<button
+		<Button
 			class="small-button"
 			aria-pressed={wishOf(thing.id)?.kind === 'leave'}
-			onclick={() => wish('leave', thing.id)}>Stays at home <kbd>L</kbd></button
+			onclick={() => wish('leave', thing.id)}>Stays at home <kbd>L</kbd></Button
 		>
-		<button
+		<Button
 			class="small-button"
 			aria-pressed={wishOf(thing.id)?.kind === 'prefer'}
-			onclick={() => wish('prefer', thing.id)}>Liked best <kbd>F</kbd></button
+			onclick={() => wish('prefer', thing.id)}>Liked best <kbd>F</kbd></Button
 		>
-		<label class="wear">
-			Wear it in
-			<select bind:value={phaseId} onchange={() => phaseId && wish('wear', thing.id)}>
+		<span class="wear">
+			<label for="wear-{thing.id}">Wear it in</label>
+			<Select
+				id="wear-{thing.id}"
+				placeholder=""
+				bind:value={phaseId}
+				onchange={() => phaseId && wish('wear', thing.id)}
+			>
 				<option value="">…</option>
 				{#each lived as { cell } (cell.phaseId)}<option value={cell.phaseId}>{cell.name}</option>{/each}
-			</select>
-		</label>
+			</Select>
+		</span>
 		{#if isHome}
-			<button class="small-button" onclick={() => onask(thing.id)}>Why not mine? <kbd>N</kbd></button>
+			<Button class="small-button" onclick={() => onask(thing.id)}>Why not mine? <kbd>N</kbd></Button>
 		{/if}
 	</div>
 {/snippet}
@@ -185,16 +189,16 @@
 		<ul class="list" aria-label="Wishes">
 			{#each wishes as one (JSON.stringify(one))}
 				<li>
-					<button
+					<Button
 						class="quiet"
 						onclick={() => onwishes(wishes.filter((other) => !isSameWish(other, one)))}
 						aria-label="Take back: {shortName(thingOf(one.thingId)?.name ?? 'a thing')}, {WORDS[one.kind]}"
-						>✕</button
+						>✕</Button
 					>
 					{shortName(thingOf(one.thingId)?.name ?? 'A thing that is gone')}: {WORDS[one.kind]}
 				</li>
 			{/each}
-			<li><button class="quiet" onclick={() => onwishes([])}>Take all back</button></li>
+			<li><Button class="quiet" onclick={() => onwishes([])}>Take all back</Button></li>
 		</ul>
 	{/if}
 	<p class="tiny soft no-print">
@@ -220,7 +224,7 @@
 		gap: 5px;
 		margin-top: 5px;
 	}
-	.chip {
+	:global(.button.kit-chip) {
 		border: 1px solid var(--rule-strong);
 		background: var(--sheet);
 		padding: 3px 8px;
@@ -230,10 +234,10 @@
 		cursor: grab;
 		border-radius: 2px;
 	}
-	.chip.here {
+	:global(.button.kit-chip.here) {
 		outline: 2px solid var(--ink);
 	}
-	.chip.wished {
+	:global(.button.kit-chip.wished) {
 		border-color: var(--ink);
 		border-left-width: 5px;
 	}
@@ -271,18 +275,18 @@
 		align-items: center;
 		margin-top: 4px;
 	}
-	.small-button {
+	:global(.button.small-button) {
 		border: 1px solid var(--rule-strong);
 		padding: 3px 9px;
 		cursor: pointer;
 		border-radius: 2px;
 		font-size: 14px;
 	}
-	.small-button[aria-pressed='true'] {
+	:global(.button.small-button[aria-pressed='true']) {
 		background: var(--ink);
 		color: var(--sheet);
 	}
-	.wear select {
+	.wear :global(select) {
 		font-size: 14px;
 		padding: 3px 28px 3px 8px;
 		background-color: var(--sheet);
@@ -307,7 +311,7 @@
 		.wishes {
 			grid-template-columns: 1fr;
 		}
-		.chip {
+		:global(.button.kit-chip) {
 			font-size: 16px;
 			padding: 7px 11px;
 		}

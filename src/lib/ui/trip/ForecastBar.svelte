@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Select } from 'flowbite-svelte';
 	import {
 		type DayForecast,
 		type KnownBase,
@@ -78,15 +79,12 @@
 
 <div class="bar" role="group" aria-label="The forecast has changed">
 	<span class="small soft">The forecast is</span>
-	{#each TOUCHES as kind (kind)}<button onclick={() => touch(kind)}>{kind}</button>{/each}
-	<label class="small"
-		><span class="visually-hidden">for </span>
-		<select bind:value={scope}>
-			<option value="day">on this day</option>
-			<option value="trip">on all days</option>
-		</select>
-	</label>
-	{#if site?.placeId}<button onclick={askService}>Take the forecast</button>{/if}
+	{#each TOUCHES as kind (kind)}<Button onclick={() => touch(kind)}>{kind}</Button>{/each}
+	<Select aria-label="For which days" placeholder="" bind:value={scope}>
+		<option value="day">on this day</option>
+		<option value="trip">on all days</option>
+	</Select>
+	{#if site?.placeId}<Button onclick={askService}>Take the forecast</Button>{/if}
 	<label class="file"
 		>Read a file
 		<input
@@ -115,9 +113,9 @@
 		align-items: center;
 		padding: 8px 0 2px;
 	}
-	button,
+	.bar :global(button),
 	.file,
-	select {
+	.bar :global(select) {
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
 		padding: 3px 11px;
@@ -125,10 +123,10 @@
 		font-size: 14.5px;
 		background: var(--paper);
 	}
-	select {
+	.bar :global(select) {
 		padding-right: 26px;
 	}
-	button:hover,
+	.bar :global(button:hover),
 	.file:hover {
 		background: var(--band);
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Input } from 'flowbite-svelte';
 	import { EXTRAS, PATTERNS } from '$lib/core/patterns';
 	import { withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import { patternName, patternOf, unfoldNamed } from '$lib/words/patterns';
@@ -71,7 +72,7 @@
 <div class="picker">
 	<div class="top">
 		<label class="small soft" for="pattern-search">A pattern for this day</label>
-		<input id="pattern-search" bind:value={query} placeholder="ski, coast, ride …" autocomplete="off" />
+		<Input id="pattern-search" bind:value={query} placeholder="ski, coast, ride …" autocomplete="off" />
 		<Choice id="pattern-pace" label="Pace" bare bind:value={chosenPace} options={PACES} words={PACE_WORDS} />
 		{#if !empty}<span class="tiny soft">It takes the place of the phases below; undo brings them back.</span
 			>{/if}
@@ -79,7 +80,7 @@
 	<ul aria-label="Patterns">
 		{#each shown as pattern (pattern.id)}
 			<li>
-				<button class="pattern" class:own={pattern.own} onclick={() => choose(pattern.id, pattern.own)}>
+				<Button class={['pattern', pattern.own && 'own']} onclick={() => choose(pattern.id, pattern.own)}>
 					<span>{pattern.name}</span>
 					<span class="tiny soft"
 						>{pattern.own ? 'our own · ' : ''}out {duration(minutesOf(pattern.sequence))}{whatIfs(
@@ -88,11 +89,11 @@
 							? ` · ${whatIfs(pattern.sequence)} what-ifs`
 							: ''}</span
 					>
-				</button>
-				{#if pattern.own}<button
+				</Button>
+				{#if pattern.own}<Button
 						class="quiet small"
 						aria-label="Drop the pattern {pattern.name}"
-						onclick={() => drop(pattern.id)}>drop</button
+						onclick={() => drop(pattern.id)}>drop</Button
 					>{/if}
 			</li>
 		{:else}
@@ -104,7 +105,7 @@
 	<div class="extras" role="group" aria-label="Add a phase">
 		<span class="small soft">Or one phase at a time</span>
 		{#each extras as phase (phase.name)}
-			<button onclick={() => addExtra(phase)}>{phase.name}</button>
+			<Button onclick={() => addExtra(phase)}>{phase.name}</Button>
 		{/each}
 	</div>
 </div>
@@ -119,7 +120,7 @@
 		gap: 8px 12px;
 		align-items: center;
 	}
-	input {
+	.top :global(#pattern-search) {
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
 		background: var(--sheet);
@@ -136,7 +137,7 @@
 		display: flex;
 		border-bottom: 1px solid var(--rule);
 	}
-	.pattern {
+	:global(.button.pattern) {
 		flex: 1;
 		display: flex;
 		flex-direction: column;
@@ -145,10 +146,10 @@
 		cursor: pointer;
 		line-height: 1.25;
 	}
-	.pattern:hover {
+	:global(.button.pattern:hover) {
 		background: var(--band);
 	}
-	.own span:first-child {
+	:global(.button.pattern.own span:first-child) {
 		font-weight: 700;
 	}
 	.extras {
@@ -157,7 +158,7 @@
 		gap: 6px;
 		align-items: center;
 	}
-	.extras button {
+	.extras :global(button) {
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
 		padding: 3px 10px;
@@ -165,7 +166,7 @@
 		font-size: 14px;
 		background: var(--paper);
 	}
-	.extras button:hover {
+	.extras :global(button:hover) {
 		background: var(--band);
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Checkbox, Range } from 'flowbite-svelte';
 	import { dragHandle } from 'svelte-dnd-action';
 	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
@@ -188,8 +189,8 @@
 		/>
 	</td>
 	<td class="felt">
-		{#if cell}<button class="quiet" onclick={showWhy} aria-label="Why {phase.name} feels like {feels}"
-				>{feels}</button
+		{#if cell}<Button class="quiet" onclick={showWhy} aria-label="Why {phase.name} feels like {feels}"
+				>{feels}</Button
 			>{/if}
 	</td>
 	<td class="tools">
@@ -201,31 +202,29 @@
 			<div class="marks sheet" role="group" aria-label="Marks">
 				<label class="along"
 					>On the way: {alongWords(phase.along)}
-					<input
-						type="range"
-						min="0"
-						max="3"
-						step="0.05"
+					<Range
+						min={0}
+						max={3}
+						step={0.05}
 						bind:value={phase.along}
 						oninput={() => changed('along')}
 						aria-valuetext={alongWords(phase.along)}
 					/></label
 				>
 				{#each MARKS as mark (mark)}
-					<label
-						><input type="checkbox" checked={phase.marks.includes(mark)} onchange={() => toggle(mark)} />
-						{MARK_WORDS[mark]}</label
+					<Checkbox checked={phase.marks.includes(mark)} onchange={() => toggle(mark)}
+						>{MARK_WORDS[mark]}</Checkbox
 					>
 				{/each}
 			</div>
 		</details>
-		<button class="square" onclick={() => move(-1)} aria-label="{phase.name} earlier" title="Alt + arrow up"
-			>↑</button
+		<Button class="square" onclick={() => move(-1)} aria-label="{phase.name} earlier" title="Alt + arrow up"
+			>↑</Button
 		>
-		<button class="square" onclick={() => move(1)} aria-label="{phase.name} later" title="Alt + arrow down"
-			>↓</button
+		<Button class="square" onclick={() => move(1)} aria-label="{phase.name} later" title="Alt + arrow down"
+			>↓</Button
 		>
-		<button class="square" onclick={remove} aria-label="Remove {phase.name}">✕</button>
+		<Button class="square" onclick={remove} aria-label="Remove {phase.name}">✕</Button>
 	</td>
 </tr>
 
@@ -251,7 +250,7 @@
 		column-span: all;
 		padding-bottom: 8px;
 	}
-	.along input {
+	.along :global(input) {
 		width: 100%;
 		accent-color: var(--ink);
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { SaveState, TripEditor } from './trip-editor.svelte';
 
 	interface Props {
@@ -24,17 +25,17 @@
 <div class="state no-print">
 	<span role="status" class="small {editor.state.replace(' ', '-')}">{words}</span>
 	<span class="steps">
-		<button
+		<Button
 			class="quiet small"
 			disabled={!editor.undoes}
 			onclick={editor.undo}
-			title={editor.undoes ?? 'Nothing to undo'}>Undo <kbd>Ctrl Z</kbd></button
+			title={editor.undoes ?? 'Nothing to undo'}>Undo <kbd>Ctrl Z</kbd></Button
 		>
-		<button
+		<Button
 			class="quiet small"
 			disabled={!editor.redoes}
 			onclick={editor.redo}
-			title={editor.redoes ?? 'Nothing to do again'}>Redo</button
+			title={editor.redoes ?? 'Nothing to do again'}>Redo</Button
 		>
 	</span>
 </div>
@@ -60,8 +61,8 @@
 				</li>{/each}
 		</ul>
 		<p>
-			<button class="keep" onclick={() => editor.settle(true)}>Keep mine, and take theirs in</button>
-			<button class="quiet" onclick={() => editor.settle(false)}>Take theirs, drop mine</button>
+			<Button class="keep" onclick={() => editor.settle(true)}>Keep mine, and take theirs in</Button>
+			<Button class="quiet" onclick={() => editor.settle(false)}>Take theirs, drop mine</Button>
 			<span class="small soft"
 				>{editor.conflict.both > 0
 					? `Where both changed the same figure (${editor.conflict.both}), yours stays.`
@@ -88,7 +89,7 @@
 	.steps {
 		white-space: nowrap;
 	}
-	button:disabled {
+	.steps :global(button:disabled) {
 		color: var(--rule-strong);
 		text-decoration: none;
 		cursor: default;

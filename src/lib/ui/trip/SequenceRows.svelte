@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Table } from 'flowbite-svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import type { Loop, Phase, Sequence } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
@@ -50,7 +51,7 @@
 	const WIDTHS = [64, 0, 94, 62, 72, 122, 64, 62, 66, 62, 102, 50, 138];
 </script>
 
-<table>
+<Table class="sequence">
 	<caption class="visually-hidden">{label}</caption>
 	<colgroup>
 		{#each WIDTHS as width, i (i)}<col style:width={width ? `${width}px` : 'auto'} />{/each}
@@ -120,13 +121,13 @@
 									: `these ${loop.sequence.length} phases`}</span
 							>
 							<span class="tools">
-								<button class="quiet small" onclick={() => unroll(i)}>no loop</button>
-								<button class="square" onclick={() => move(i, -1)} aria-label="{loop.name} earlier">↑</button>
-								<button class="square" onclick={() => move(i, 1)} aria-label="{loop.name} later">↓</button>
-								<button
+								<Button class="quiet small" onclick={() => unroll(i)}>no loop</Button>
+								<Button class="square" onclick={() => move(i, -1)} aria-label="{loop.name} earlier">↑</Button>
+								<Button class="square" onclick={() => move(i, 1)} aria-label="{loop.name} later">↓</Button>
+								<Button
 									class="square"
 									onclick={() => remove(i)}
-									aria-label="Remove {loop.name} and its phases">✕</button
+									aria-label="Remove {loop.name} and its phases">✕</Button
 								>
 							</span>
 						</div>
@@ -143,10 +144,10 @@
 			{/if}
 		{/each}
 	</tbody>
-</table>
+</Table>
 
 <style>
-	table {
+	:global(table.sequence) {
 		width: 100%;
 		min-width: 1100px;
 		table-layout: fixed;

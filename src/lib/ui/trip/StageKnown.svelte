@@ -1,24 +1,11 @@
 <script lang="ts">
-	import {
-		BEDS,
-		DRYINGS,
-		GROUNDS,
-		TERRAINS,
-		type BaseField,
-		type Stage,
-		type Terrain
-	} from '$lib/core/document/types';
+	import { Button, Checkbox } from 'flowbite-svelte';
+	import { GROUNDS, TERRAINS, type BaseField, type Stage, type Terrain } from '$lib/core/document/types';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';
-	import {
-		BED_WORDS,
-		ORIGIN_WORDS,
-		DRYING_WORDS,
-		PRECIPITATION_WORDS,
-		TERRAIN_WORDS,
-		clock
-	} from '$lib/words/labels';
+	import { ORIGIN_WORDS, PRECIPITATION_WORDS, TERRAIN_WORDS, clock } from '$lib/words/labels';
 	import Choice from '../parts/Choice.svelte';
+	import NightKnown from './NightKnown.svelte';
 	import Field from '../parts/Field.svelte';
 	import { clockFrom } from './clock-typed';
 
@@ -34,7 +21,6 @@
 	let { stage = $bindable(), path, errors, onchange, foul }: Props = $props();
 
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
-	const bed = $derived(foul && stage.foul ? stage.foul.bed : stage.bed);
 	/** Where a figure came from, in a word or two; its reason says the rest. */
 	const note = (field: BaseField): string => ORIGIN_WORDS[stage.origins[field]?.from ?? 'typed'];
 
@@ -235,18 +221,18 @@
 						words={PRECIPITATION_WORDS}
 						onchange={() => typed('wetSpells')}
 					/>
-					<button
+					<Button
 						class="square"
 						aria-label="Take these hours out"
 						onclick={() => {
 							stage.base.wetSpells.splice(i, 1);
 							typed('wetSpells');
-						}}>✕</button
+						}}>✕</Button
 					>
 				</div>
 			{/each}
-			<button class="quiet small" onclick={addSpell}>+ hours of rain or snow</button>
-			<button class="quiet small" onclick={addHeight}>+ forecast for another height</button>
+			<Button class="quiet small" onclick={addSpell}>+ hours of rain or snow</Button>
+			<Button class="quiet small" onclick={addHeight}>+ forecast for another height</Button>
 			{#each stage.base.heights as height, i (i)}
 				<div class="rows">
 					<Field
@@ -287,13 +273,13 @@
 						error={error(`base.heights.${i}.wind10mKmh`)}
 						onchange={() => typed('heights')}
 					/>
-					<button
+					<Button
 						class="square"
 						aria-label="Take this height out"
 						onclick={() => {
 							stage.base.heights.splice(i, 1);
 							typed('heights');
-						}}>✕</button
+						}}>✕</Button
 					>
 				</div>
 			{/each}
@@ -301,43 +287,7 @@
 		</div>
 	</fieldset>
 
-	<fieldset class="bed">
-		<legend>The night{foul ? ', in foul weather' : ''}</legend>
-		<Choice
-			id="bed-kind"
-			label="Where one sleeps"
-			bind:value={bed.kind}
-			options={BEDS}
-			words={BED_WORDS}
-			onchange={() => onchange()}
-		/>
-		<Choice
-			id="bed-drying"
-			label="What dries there"
-			bind:value={bed.drying}
-			options={DRYINGS}
-			words={DRYING_WORDS}
-			onchange={() => onchange()}
-		/>
-		<label class="tick"
-			><input type="checkbox" bind:checked={bed.washing} onchange={() => onchange()} /> one can wash there</label
-		>
-		<Field
-			id="provided"
-			label="What the operator provides"
-			bind:value={stage.provided}
-			error={error('provided')}
-			onchange={() => onchange(`${stage.id} provided`)}
-		/>
-		<Field
-			id="group-load"
-			type="number"
-			label="Of the group’s load each carries, litres"
-			bind:value={() => stage.groupLoadL ?? 0, (litres) => (stage.groupLoadL = litres as number)}
-			error={error('groupLoadL')}
-			onchange={() => onchange(`${stage.id} groupLoadL`)}
-		/>
-	</fieldset>
+	<NightKnown bind:stage {error} {foul} {onchange} />
 </div>
 
 <style>

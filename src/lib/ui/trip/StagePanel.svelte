@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Snippet } from 'svelte';
 	import { patternFrom, withPattern } from '$lib/core/patterns/edit-days';
 	import { PACES, type Loop, type Pace, type Phase, type Stage } from '$lib/core/document/types';
@@ -170,18 +171,18 @@
 			onchange={() => onchange()}
 		/>
 		<p class="acts">
-			<button class="quiet small" onclick={copy}>Copy this day</button>
-			{#if usual}<button class="quiet small" onclick={usual}>Usual weather</button>{/if}
-			<button class="quiet small" onclick={() => (keeping = !keeping)} disabled={isEmpty}
-				>Keep as a pattern</button
+			<Button class="quiet small" onclick={copy}>Copy this day</Button>
+			{#if usual}<Button class="quiet small" onclick={usual}>Usual weather</Button>{/if}
+			<Button class="quiet small" onclick={() => (keeping = !keeping)} disabled={isEmpty}
+				>Keep as a pattern</Button
 			>
-			<button class="quiet small" onclick={remove}>Take this day out</button>
+			<Button class="quiet small" onclick={remove}>Take this day out</Button>
 		</p>
 	</div>
 	{#if keeping}
 		<form class="keep" onsubmit={keep}>
 			<Field id="pattern-name" label="Name of the pattern" bind:value={patternName} error={patternError} />
-			<button type="submit">Keep it</button>
+			<Button type="submit" class="main">Keep it</Button>
 		</form>
 	{/if}
 	{#if kept}<p role="status" class="small">{kept}</p>{/if}
@@ -193,8 +194,8 @@
 	<div class="variants">
 		{#if stage.foul}
 			<div role="radiogroup" aria-label="Which course of the day">
-				<button role="radio" aria-checked={!isFoul} onclick={() => (foul = false)}>As planned</button>
-				<button role="radio" aria-checked={isFoul} onclick={() => (foul = true)}>In foul weather</button>
+				<Button role="radio" aria-checked={!isFoul} onclick={() => (foul = false)}>As planned</Button>
+				<Button role="radio" aria-checked={isFoul} onclick={() => (foul = true)}>In foul weather</Button>
 			</div>
 			{#if isFoul}
 				<Field
@@ -205,19 +206,19 @@
 					error={errors[`${path}.foul.name`]}
 					onchange={() => onchange(`${stage.id} foul name`)}
 				/>
-				<button class="quiet small" onclick={dropFoul}>No variant</button>
+				<Button class="quiet small" onclick={dropFoul}>No variant</Button>
 			{/if}
 		{:else}
-			<button class="quiet small" onclick={addFoul}>+ what is done instead in foul weather</button>
+			<Button class="quiet small" onclick={addFoul}>+ what is done instead in foul weather</Button>
 		{/if}
-		<button class="quiet small" aria-expanded={picking || isEmpty} onclick={() => (picking = !picking)}
-			>Patterns and phases to add</button
+		<Button class="quiet small" aria-expanded={picking || isEmpty} onclick={() => (picking = !picking)}
+			>Patterns and phases to add</Button
 		>
 		{#if sequence.length >= 2}
 			<span class="small soft">Repeat the last</span>
 			{#each [2, 3] as count (count)}
-				{#if sequence.length >= count}<button class="quiet small" onclick={() => repeatLast(count)}
-						>{count} phases</button
+				{#if sequence.length >= count}<Button class="quiet small" onclick={() => repeatLast(count)}
+						>{count} phases</Button
 					>{/if}
 			{/each}
 		{/if}
@@ -262,7 +263,7 @@
 	.acts {
 		text-align: right;
 	}
-	.acts button:disabled {
+	.acts :global(button:disabled) {
 		color: var(--rule-strong);
 		text-decoration: none;
 	}
@@ -276,7 +277,7 @@
 	.keep > :global(.field) {
 		flex: 1;
 	}
-	.keep button {
+	.keep :global(button) {
 		background: var(--ink);
 		color: var(--sheet);
 		border-radius: 3px;
@@ -295,11 +296,11 @@
 		border: 1px solid var(--ink);
 		border-radius: 3px;
 	}
-	.variants [role='radio'] {
+	.variants :global([role='radio']) {
 		padding: 3px 12px;
 		cursor: pointer;
 	}
-	.variants [aria-checked='true'] {
+	.variants :global([aria-checked='true']) {
 		background: var(--ink);
 		color: var(--sheet);
 	}

@@ -52,8 +52,8 @@
 				<a href="/trips/{tripId}/plan/{client.id}">Layer plan</a>
 				<a href="/trips/{tripId}/list/{client.id}">List</a>
 				<a href="/clients/{client.id}">Kit, {client.things.length} things</a>
-				<button class="quiet small" onclick={() => takeOff(client.id)}
-					>take off the trip<span class="visually-hidden">: {client.name}</span></button
+				<Button class="quiet small" onclick={() => takeOff(client.id)}
+					>take off the trip<span class="visually-hidden">: {client.name}</span></Button
 				>
 			</li>
 		{:else}
@@ -70,7 +70,7 @@
 				error={errors.name}
 				placeholder="name"
 			/>
-			<Button type="submit" color="alternative">Add the client</Button>
+			<Button type="submit">Add the client</Button>
 		</form>
 		{#if others.length > 0}
 			<div class="known">
@@ -82,7 +82,7 @@
 					options={others.map(({ id }) => id)}
 					words={Object.fromEntries(others.map(({ id, name }) => [id, name]))}
 				/>
-				<Button color="alternative" onclick={enrol}>Put on the trip</Button>
+				<Button onclick={enrol}>Put on the trip</Button>
 			</div>
 		{/if}
 	</div>

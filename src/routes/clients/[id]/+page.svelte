@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button, Checkbox, Input, Select } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { catalogueType, type CatalogueType } from '$lib/core/cloth/catalogue';
 	import { groupName, insulationWords, typeName } from '$lib/words/garments';
@@ -177,19 +178,18 @@
 		options={Object.keys(OFFSETS) as OffsetKey[]}
 		words={OFFSETS}
 	/>
-	<label class="careful">
-		<input
-			type="checkbox"
+	<div class="careful">
+		<Checkbox
 			checked={client.careful.value === true}
 			onchange={(event) =>
 				saveClient({ careful: { value: event.currentTarget.checked, source: 'guide', state: 'has' } })}
-		/>
-		<span
-			>One level more careful <span class="tiny soft"
-				>child, age, pregnancy, circulation, medicine; ask a doctor</span
-			></span
+			><span
+				>One level more careful <span class="tiny soft"
+					>child, age, pregnancy, circulation, medicine; ask a doctor</span
+				></span
+			></Checkbox
 		>
-	</label>
+	</div>
 </div>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
@@ -205,31 +205,33 @@
 					{#each things as thing (thing.id)}
 						<li class={thing.quantity.state.replace(' ', '-')}>
 							<span class="swatch tone-{catalogueType(thing.typeId).properties.functions[0]}"></span>
-							<button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</button>
-							<input
+							<Button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</Button>
+							<Input
 								type="number"
 								min="0"
 								max="99"
 								value={thing.quantity.value ?? ''}
 								aria-label="How many of {thing.name}{thing.inPairs ? ', pairs' : ''}"
-								onchange={(event) => setCount(thing, event.currentTarget.valueAsNumber)}
+								onchange={(event: Event) =>
+									setCount(thing, (event.currentTarget as HTMLInputElement).valueAsNumber)}
 							/>
 							<span class="tiny soft">{thing.inPairs ? 'pairs' : ''}</span>
-							<select
+							<Select
+								placeholder=""
 								aria-label="{thing.name}: has it?"
 								value={thing.quantity.state}
 								onchange={(event) => setState(thing, event.currentTarget.value as FactState)}
 							>
 								{#each FACT_STATES as state (state)}<option value={state}>{STATE_WORDS[state]}</option>{/each}
-							</select>
-							<button
+							</Select>
+							<Button
 								class="quiet tiny"
 								aria-expanded={opened === thing.id}
 								aria-label="What is known of {thing.name}"
-								onclick={() => (opened = opened === thing.id ? null : thing.id)}>facts</button
+								onclick={() => (opened = opened === thing.id ? null : thing.id)}>facts</Button
 							>
-							<button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
-								>✕</button
+							<Button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
+								>✕</Button
 							>
 							{#if opened === thing.id}
 								<ThingFacts
@@ -243,14 +245,11 @@
 					{/each}
 				</ul>
 				{#if PARTS_OF_GROUP[name].length > 0}
-					<label class="all small">
-						<input
-							type="checkbox"
-							checked={answered}
-							onchange={(event) => setAnswered(name, event.currentTarget.checked)}
-						/>
-						that is all they have here
-					</label>
+					<Checkbox
+						checked={answered}
+						onchange={(event) => setAnswered(name, event.currentTarget.checked)}
+						classes={{ div: 'all' }}>that is all they have here</Checkbox
+					>
 				{/if}
 			</div>
 		{/each}
@@ -347,15 +346,15 @@
 		font-style: italic;
 		color: var(--soft);
 	}
-	li input,
-	li select {
+	li :global(input),
+	li :global(select) {
 		font-size: 14.5px;
 		padding: 3px 6px;
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
 		background-color: var(--sheet);
 	}
-	li select {
+	li :global(select) {
 		padding-right: 26px;
 		background-position: right 0.3rem center;
 	}
@@ -385,7 +384,7 @@
 		.thing {
 			grid-column: 2 / -1;
 		}
-		li input {
+		li :global(input) {
 			grid-column: 2;
 		}
 	}

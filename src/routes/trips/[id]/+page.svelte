@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import { copyName, dayName } from '$lib/words/days';
 	import { usualNote, usualWeathers, weatherMeaning } from '$lib/words/weathers';
 	import { beforeNavigate, goto, invalidate } from '$app/navigation';
@@ -318,22 +319,22 @@
 		<div class="switches">
 			<div class="weathers" role="radiogroup" aria-label="Weather">
 				{#each trip.weathers as one, i (one.id)}
-					<button role="radio" aria-checked={i === weatherAt} onclick={() => showWeather(i)}
-						>{one.name}</button
+					<Button role="radio" aria-checked={i === weatherAt} onclick={() => showWeather(i)}
+						>{one.name}</Button
 					>
 				{/each}
 			</div>
 			<p class="small soft meaning">{weatherMeaning(trip.weathers[weatherAt]!, readerUnits())}</p>
 			<div class="views no-print">
 				{#if trip.stages.length > 1}
-					<button
+					<Button
 						class="quiet small"
 						aria-pressed={from === 0 && to === trip.stages.length - 1}
-						onclick={() => pick(0, trip.stages.length - 1)}>Whole trip</button
+						onclick={() => pick(0, trip.stages.length - 1)}>Whole trip</Button
 					>
 				{/if}
-				<button class="quiet small" aria-pressed={asTable} onclick={() => (asTable = !asTable)}
-					>As a table</button
+				<Button class="quiet small" aria-pressed={asTable} onclick={() => (asTable = !asTable)}
+					>As a table</Button
 				>
 			</div>
 		</div>
@@ -357,8 +358,8 @@
 			weatherId={trip.weathers[weatherAt]!.id}
 		/>
 		{#if comparison.state !== 'working'}
-			<button class="quiet small no-print" onclick={takeAsReference}
-				>Agreed: tell later changes against the trip as it stands now</button
+			<Button class="quiet small no-print" onclick={takeAsReference}
+				>Agreed: tell later changes against the trip as it stands now</Button
 			>
 		{/if}
 	{/if}
@@ -392,7 +393,7 @@
 	</StagePanel>
 {:else}
 	<p class="empty">
-		No day yet. <button class="quiet" onclick={addStage}>Add the first day</button>, then choose a pattern for
+		No day yet. <Button class="quiet" onclick={addStage}>Add the first day</Button>, then choose a pattern for
 		it.
 	</p>
 {/if}
@@ -455,7 +456,7 @@
 			border: 0;
 			padding: 0;
 		}
-		.weathers button:not([aria-checked='true']) {
+		.weathers :global(button:not([aria-checked='true'])) {
 			display: none;
 		}
 	}
@@ -479,14 +480,14 @@
 		border: 1px solid var(--ink);
 		border-radius: 3px;
 	}
-	.weathers button {
+	.weathers :global(button) {
 		padding: 4px 14px;
 		cursor: pointer;
 	}
-	.weathers button + button {
+	.weathers :global(button + button) {
 		border-left: 1px solid var(--ink);
 	}
-	.weathers [aria-checked='true'] {
+	.weathers :global([aria-checked='true']) {
 		background: var(--ink);
 		color: var(--sheet);
 	}
@@ -494,7 +495,7 @@
 		flex: 1;
 		min-width: 200px;
 	}
-	.views [aria-pressed='true'] {
+	.views :global([aria-pressed='true']) {
 		font-weight: 700;
 		text-decoration-thickness: 3px;
 	}

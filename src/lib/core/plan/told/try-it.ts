@@ -136,7 +136,7 @@ export function tryIt(
 		},
 		route: { startM: 0, highM: 0, lowM: 0, bedM: 0 },
 		bed: { kind: 'none', washing: false, drying: 'everything' },
-		provided: '',
+		provided: [],
 		terrain: [],
 		pace: 'guided',
 		patternId: null,

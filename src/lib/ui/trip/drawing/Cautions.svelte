@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Caution } from '$lib/core/rules/cautions';
 	import { cautionSentence, cautionWords } from '$lib/words/cautions';
 	import { readerUnits } from '../../parts/reader-units';
@@ -30,10 +31,10 @@
 		{#each cautions as caution (caution.code + caution.stageId)}
 			{@const words = cautionWords(caution, units)}
 			<li>
-				<button onclick={() => open(caution)}
+				<Button class="plain" onclick={() => open(caution)}
 					><span class="mark" aria-hidden="true">!</span><span
 						><strong>{words.lead}</strong> {words.rest}</span
-					></button
+					></Button
 				>
 			</li>
 		{/each}
@@ -50,7 +51,7 @@
 		break-inside: avoid;
 		padding-bottom: 4px;
 	}
-	button {
+	li :global(.button) {
 		display: flex;
 		gap: 9px;
 		text-align: left;
@@ -58,7 +59,7 @@
 		line-height: 1.3;
 		cursor: pointer;
 	}
-	button:hover strong {
+	li :global(.button:hover strong) {
 		text-decoration: underline;
 	}
 	.mark {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Table } from 'flowbite-svelte';
 	import { cellName } from '$lib/core/conditions/cells';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords, withUnit } from '$lib/words/units';
@@ -21,7 +22,7 @@
 </script>
 
 <div class={shown ? 'table sheet' : 'visually-hidden'}>
-	<table>
+	<Table>
 		<caption class={shown ? 'small' : ''}>{name}, {weathers[weather]?.name}</caption>
 		<thead>
 			<tr>
@@ -53,7 +54,7 @@
 				</tr>
 			{/each}
 		</tbody>
-	</table>
+	</Table>
 </div>
 
 <style>
@@ -63,7 +64,7 @@
 		padding: 8px 12px;
 		font-size: 14px;
 	}
-	.table table {
+	.table :global(table) {
 		width: 100%;
 	}
 	.table th,
@@ -89,7 +90,7 @@
 			margin-top: 14px;
 			font-size: 9.5pt;
 		}
-		table {
+		.table :global(table) {
 			width: 100%;
 			font-weight: 400;
 		}

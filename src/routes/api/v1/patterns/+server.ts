@@ -3,11 +3,11 @@ import { createPattern, type HousePattern, listPatterns } from '$lib/server/db/p
 import { api, bodyOf } from '$lib/server/http';
 
 /** The house's own patterns. */
-export const GET = api(async () => ({ patterns: await listPatterns() }));
-export const POST = api(async ({ request }) => {
+export const GET = api(async ({ locals }) => ({ patterns: await listPatterns(locals.houseId) }));
+export const POST = api(async ({ request, locals }) => {
 	const { name, ...content } = await bodyOf<{ name: string } & HousePattern['content']>(
 		request,
 		newPatternSchema
 	);
-	return { id: await createPattern(name, content) };
+	return { id: await createPattern(locals.houseId, name, content) };
 }, 201);

@@ -1,12 +1,12 @@
 import { schooled } from '$lib/core/plan/day-report';
-import { documentSteps } from '$lib/core/plan/planner';
+import { upgradeDocument } from '$lib/formats/upgrade';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { type PlanRequest, planRequestSchema } from '$lib/formats/schema/plan';
 import { InputError, api, bodyOf } from '$lib/server/http';
-import { inTurns } from '$lib/server/planning';
+import { planOfDocument } from '$lib/server/plans/keep';
 
 export const POST = api(async ({ request }) => {
-	const asked = await bodyOf<PlanRequest>(request, planRequestSchema);
+	const asked = await bodyOf<PlanRequest>(request, planRequestSchema, upgradeDocument);
 	const id = asked.clientId ?? asked.clients[0]?.id;
 	const client = asked.clients.find((one) => one.id === id);
 	if (!client) {
@@ -15,6 +15,6 @@ export const POST = api(async ({ request }) => {
 		const message = ids.length > 0 ? `must be one of: ${allowed}` : 'needs a client: the document has none';
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
-	const planned = await inTurns(documentSteps(asked, client, asked));
-	return planAnswer(schooled(client, asked), planned, asked.trip.stages);
+	const { days } = await planOfDocument(asked, client, asked);
+	return planAnswer(schooled(client, asked), days, asked.trip.stages);
 });

@@ -5,8 +5,10 @@ import { api, bodyOf } from '$lib/server/http';
 import { seasonQuestion } from '$lib/server/season-question';
 
 /** One page of the season: `?q=words&when=ahead|past&page=1`. */
-export const GET = api(async ({ url }) => seasonPage(seasonQuestion(url)));
+export const GET = api(async ({ url, locals }) => seasonPage(locals.houseId, seasonQuestion(url)));
 export const POST = api(
-	async ({ request }) => ({ id: await createTrip(await bodyOf<NewTrip>(request, newTripSchema)) }),
+	async ({ request, locals }) => ({
+		id: await createTrip(locals.houseId, await bodyOf<NewTrip>(request, newTripSchema))
+	}),
 	201
 );

@@ -1,8 +1,8 @@
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
 
-export async function load({ params }) {
-	const { trip, clients } = await orNotFound(getDocument(params.id));
+export async function load({ params, locals }) {
+	const { trip, clients } = await orNotFound(getDocument(locals.houseId, params.id));
 	return {
 		trip: {
 			id: trip.id,

@@ -1,4 +1,4 @@
 import { setPatternDeleted } from '$lib/server/db/patterns';
 import { api, param } from '$lib/server/http';
 
-export const DELETE = api(async (event) => setPatternDeleted(param(event, 'id'), true));
+export const DELETE = api(async (event) => setPatternDeleted(event.locals.houseId, param(event, 'id'), true));

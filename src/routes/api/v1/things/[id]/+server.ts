@@ -3,6 +3,10 @@ import { saveThing, setThingDeleted, type ThingEdit } from '$lib/server/db/clien
 import { api, bodyOf, param } from '$lib/server/http';
 
 export const PUT = api(async (event) => ({
-	version: await saveThing(param(event, 'id'), await bodyOf<ThingEdit>(event.request, thingEditSchema))
+	version: await saveThing(
+		event.locals.houseId,
+		param(event, 'id'),
+		await bodyOf<ThingEdit>(event.request, thingEditSchema)
+	)
 }));
-export const DELETE = api(async (event) => setThingDeleted(param(event, 'id'), true));
+export const DELETE = api(async (event) => setThingDeleted(event.locals.houseId, param(event, 'id'), true));

@@ -2,4 +2,4 @@ import { pastTrips } from '$lib/server/db/season';
 import { api } from '$lib/server/http';
 
 /** Trips that another can start from, the latest first. */
-export const GET = api(async () => ({ trips: await pastTrips() }));
+export const GET = api(async ({ locals }) => ({ trips: await pastTrips(locals.houseId) }));

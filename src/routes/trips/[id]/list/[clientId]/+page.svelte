@@ -70,11 +70,11 @@
 							<span>
 								{sentenceOf(gap)}
 								<span class="small soft">{dayOf(gap)}</span>
-								<button
+								<Button
 									class="quiet small no-print"
 									onclick={() =>
 										why.open({ title: 'Still to solve', sentence: sentenceOf(gap), reasons: gap.reasons })}
-									>why</button
+									>why</Button
 								>
 							</span>
 						</li>
@@ -104,14 +104,14 @@
 									<strong>{count.needed}</strong>
 									{countWords(count)}
 									<span class="small soft">{hasWords(count)}</span>
-									<button
+									<Button
 										class="quiet small no-print"
 										onclick={() =>
 											why.open({
 												title: `${count.needed} ${countWords(count)}`,
 												sentence: hasWords(count),
 												reasons: count.reasons
-											})}>why</button
+											})}>why</Button
 									>
 								</span>
 							</li>

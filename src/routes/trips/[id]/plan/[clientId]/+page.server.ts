@@ -1,12 +1,14 @@
 import { schooled } from '$lib/core/plan/day-report';
 import { getDocument } from '$lib/server/db/clients';
-import { getWishes } from '$lib/server/db/plans';
+import { getWishes } from '$lib/server/db/wishes';
 import { orNotFound } from '$lib/server/http';
+import { keptPlan } from '$lib/server/plans/keep';
+import { planGroup } from '$lib/server/plans/work';
 import { error } from '@sveltejs/kit';
 
-export async function load({ params, url }) {
+export async function load({ params, url, locals }) {
 	const [document, wished] = await Promise.all([
-		orNotFound(getDocument(params.id)),
+		orNotFound(getDocument(locals.houseId, params.id)),
 		getWishes(params.id, params.clientId)
 	]);
 	const own = document.clients.find(({ id }) => id === params.clientId);
@@ -17,6 +19,10 @@ export async function load({ params, url }) {
 		Math.max(0, document.trip.stages.length - 1)
 	);
 	const { weathers, stages } = document.trip;
+	const foul = Boolean(url.searchParams.get('foul') && stages[day]?.foul);
+	// What was planned is read; what was not is begun on the server while the page plans ahead.
+	const kept = own.things.length > 0 ? await keptPlan(document, own, wished) : null;
+	if (!kept && own.things.length > 0) await planGroup(locals.houseId, params.id, [own.id]);
 	return {
 		trip: document.trip,
 		others: document.clients.map(({ id, name }) => ({ id, name })),
@@ -24,6 +30,10 @@ export async function load({ params, url }) {
 		wished,
 		day,
 		weather: weathers.find(({ id }) => id === url.searchParams.get('weather')) ?? weathers[0]!,
-		foul: Boolean(url.searchParams.get('foul') && stages[day]?.foul)
+		foul,
+		kept: kept && {
+			summary: kept.summary,
+			days: kept.days.filter((one) => one.stageId === stages[day]?.id && one.foul === foul)
+		}
 	};
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
 	import { simulationOf } from '$lib/core/plan/day-report';
@@ -198,7 +199,7 @@
 {:else if session.state === 'failed'}
 	<p class="empty" role="alert">
 		The plan could not be worked out: {session.message}
-		<button class="quiet" onclick={() => location.reload()}>Try again</button>
+		<Button class="quiet" onclick={() => location.reload()}>Try again</Button>
 	</p>
 {:else}
 	<div class="searching no-print" role="status" aria-label="The search">
@@ -215,12 +216,12 @@
 						? 'Making it lighter'
 						: 'Making it fit the pack'}{session.soFar ? '. Shown is the best so far' : ''}
 			</span>
-			<button class="quiet" onclick={() => session.stop()}>Stop and keep what is there</button>
+			<Button class="quiet" onclick={() => session.stop()}>Stop and keep what is there</Button>
 		{:else if session.summary}
 			<span class="soft small"
 				>{boundWords(session.summary)} Worked out in {(session.took / 1000).toFixed(1)} s.</span
 			>
-			<button class="quiet small" onclick={() => session.plan(wishes, spareChanges)}>Work it out again</button
+			<Button class="quiet small" onclick={() => session.plan(wishes, spareChanges)}>Work it out again</Button
 			>
 		{/if}
 	</div>

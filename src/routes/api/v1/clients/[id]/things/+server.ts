@@ -8,5 +8,5 @@ export const POST = api(async (event) => {
 		event.request,
 		newThingSchema
 	);
-	return addThing(param(event, 'id'), typeId, quantity, name);
+	return addThing(event.locals.houseId, param(event, 'id'), typeId, quantity, name);
 }, 201);

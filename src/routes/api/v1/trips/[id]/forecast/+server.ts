@@ -4,7 +4,7 @@ import { orNotFound, param } from '$lib/server/http';
 
 /** The air of a trip as a forecast file: JSON, or CSV with `?as=csv`. */
 export const GET = async (event) => {
-	const trip = await orNotFound(getTrip(param(event, 'id')));
+	const trip = await orNotFound(getTrip(event.locals.houseId, param(event, 'id')));
 	const days = forecastOfTrip(trip);
 	const csv = event.url.searchParams.get('as') === 'csv';
 	const body = csv

@@ -1,5 +1,7 @@
-import { api } from '$lib/server/http';
-import { planGroup } from '$lib/server/planning';
+import { planGroup } from '$lib/server/plans/work';
+import { api, param } from '$lib/server/http';
 
 /** How far the plans of all clients are. What is not there, or answers an older question, is begun. */
-export const GET = api(async ({ params }) => ({ plans: await planGroup(params.id!) }));
+export const GET = api(async (event) => ({
+	plans: await planGroup(event.locals.houseId, param(event, 'id'))
+}));

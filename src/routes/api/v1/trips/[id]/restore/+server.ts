@@ -1,4 +1,4 @@
 import { setTripDeleted } from '$lib/server/db/trips';
 import { api, param } from '$lib/server/http';
 
-export const POST = api(async (event) => setTripDeleted(param(event, 'id'), false));
+export const POST = api(async (event) => setTripDeleted(event.locals.houseId, param(event, 'id'), false));

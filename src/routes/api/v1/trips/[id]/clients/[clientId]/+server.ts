@@ -3,8 +3,11 @@ import { getTrip, setEnrolled } from '$lib/server/db/trips';
 import { api, param } from '$lib/server/http';
 
 export const PUT = api(async (event) => {
-	await getTrip(param(event, 'id'));
-	await getClient(param(event, 'clientId'));
-	await setEnrolled(param(event, 'id'), param(event, 'clientId'), true);
+	const [tripId, clientId] = [param(event, 'id'), param(event, 'clientId')];
+	await getTrip(event.locals.houseId, tripId);
+	await getClient(event.locals.houseId, clientId);
+	await setEnrolled(event.locals.houseId, tripId, clientId, true);
 });
-export const DELETE = api(async (event) => setEnrolled(param(event, 'id'), param(event, 'clientId'), false));
+export const DELETE = api(async (event) =>
+	setEnrolled(event.locals.houseId, param(event, 'id'), param(event, 'clientId'), false)
+);

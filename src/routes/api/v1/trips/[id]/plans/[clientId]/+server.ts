@@ -1,13 +1,18 @@
 import { wishesSchema } from '$lib/formats/schema/wish';
 import { getDocument } from '$lib/server/db/clients';
-import { getWishes, type PlanWishes, saveWishes } from '$lib/server/db/plans';
 import { NotFoundError } from '$lib/server/db/pool';
-import { api, bodyOf } from '$lib/server/http';
+import { belongs } from '$lib/server/db/trips';
+import { getWishes, saveWishes, type PlanWishes } from '$lib/server/db/wishes';
+import { api, bodyOf, param } from '$lib/server/http';
 
-export const GET = api(({ params }) => getWishes(params.id!, params.clientId!));
-export const PUT = api(async ({ params, request }) => {
-	const asked = await bodyOf<PlanWishes>(request, wishesSchema);
-	const { clients } = await getDocument(params.id!);
-	if (!clients.some(({ id }) => id === params.clientId)) throw new NotFoundError('client');
-	return { version: await saveWishes(params.id!, params.clientId!, asked) };
+export const GET = api(async (event) => {
+	await belongs('trips', event.locals.houseId, param(event, 'id'));
+	return getWishes(param(event, 'id'), param(event, 'clientId'));
+});
+export const PUT = api(async (event) => {
+	const [tripId, clientId] = [param(event, 'id'), param(event, 'clientId')];
+	const asked = await bodyOf<PlanWishes>(event.request, wishesSchema);
+	const { clients } = await getDocument(event.locals.houseId, tripId);
+	if (!clients.some(({ id }) => id === clientId)) throw new NotFoundError('client');
+	return { version: await saveWishes(tripId, clientId, asked) };
 });

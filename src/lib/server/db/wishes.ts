@@ -1,0 +1,64 @@
+import type { Wish } from '$lib/core/document/wish';
+import { wishList } from '$lib/formats/schema/wish';
+import { ConflictError, type Db, inTransaction, pool, rows, write } from './pool';
+import { checked, parsed } from './stored';
+
+/** What a guide wishes of one plan. */
+export interface PlanWishes {
+	wishes: Wish[];
+	/** changes more a day for a lighter pack */
+	spareChanges: number;
+	version: number;
+}
+
+const NO_WISHES: PlanWishes = { wishes: [], spareChanges: 0, version: 0 };
+
+interface WishRow {
+	client_id: string;
+	wishes: string;
+	spare_changes: number;
+	version: number;
+}
+
+/** Wishes of all clients of a trip, by client; who has none is not in it. */
+export async function wishesOfTrip(tripId: string, db: Db = pool()): Promise<Map<string, PlanWishes>> {
+	const found = await rows<WishRow>(
+		db,
+		'SELECT client_id, wishes, spare_changes, version FROM plan_wishes WHERE trip_id = ?',
+		[tripId]
+	);
+	return new Map(
+		found.map((row) => [
+			row.client_id,
+			{
+				wishes: checked<Wish[]>('wishes', wishList, parsed('wishes', 'wishes', row.wishes)),
+				spareChanges: row.spare_changes,
+				version: row.version
+			}
+		])
+	);
+}
+
+export const getWishes = async (tripId: string, clientId: string): Promise<PlanWishes> =>
+	(await wishesOfTrip(tripId)).get(clientId) ?? NO_WISHES;
+
+/** Saves wishes and returns the new version. @throws ConflictError when somebody saved meanwhile */
+export const saveWishes = (
+	tripId: string,
+	clientId: string,
+	{ wishes, spareChanges, version }: PlanWishes
+): Promise<number> =>
+	inTransaction(async (db) => {
+		await write(db, 'INSERT IGNORE INTO plan_wishes (trip_id, client_id, version) VALUES (?, ?, 0)', [
+			tripId,
+			clientId
+		]);
+		const touched = await write(
+			db,
+			`UPDATE plan_wishes SET wishes = ?, spare_changes = ?, version = version + 1
+			 WHERE trip_id = ? AND client_id = ? AND version = ?`,
+			[JSON.stringify(wishes), spareChanges, tripId, clientId, version]
+		);
+		if (touched === 0) throw new ConflictError('wishes');
+		return version + 1;
+	});

@@ -1,0 +1,35 @@
+import { createHash } from 'node:crypto';
+import type { Client, Document } from '$lib/core/document/types';
+import { schooled } from '$lib/core/plan/day-report';
+import type { DocumentWishes } from '$lib/core/plan/planner';
+
+/**
+ * What a plan depends on, in one word: the core that works it out (a hash of its code and data, made when the app is built;
+ * the budget of a search is counted in steps and part of it), the trip without names, the client's body and kit, schools
+ * and wishes.
+ */
+export function fingerprintOf(document: Document, ofDocument: Client, asked: DocumentWishes = {}): string {
+	const { offsetClo, careful, answeredParts, things, schools } = schooled(ofDocument, document);
+	const { weathers, stages, site } = document.trip;
+	const { fixed = [], wishes = [], spareChanges = 0 } = asked;
+	return createHash('sha256')
+		.update(
+			JSON.stringify([
+				__CORE_HASH__,
+				weathers.map(({ meaning: _, ...weather }) => weather),
+				// Where figures came from and what is provided make no other plan; names are told by it.
+				stages.map(({ origins: _, provided: __, patternId: ___, ...stage }) => stage),
+				site,
+				ofDocument.id,
+				offsetClo.value,
+				careful.value,
+				answeredParts,
+				things.map(({ version: _, ...thing }) => thing),
+				schools,
+				fixed,
+				wishes,
+				spareChanges
+			])
+		)
+		.digest('hex');
+}
