@@ -53,6 +53,7 @@ export const ROOMS = [
 		packages: [
 			'node:*',
 			'mysql2',
+			'devalue',
 			'highs',
 			'joi',
 			'@sveltejs/kit',

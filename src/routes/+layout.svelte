@@ -3,11 +3,11 @@
 	import { ThemeProvider } from 'flowbite-svelte';
 	import { navigating, page } from '$app/state';
 	import { LOOK } from '$lib/ui/parts/look';
-	import GoTo from '$lib/ui/parts/GoTo.svelte';
+	import GoTo from '$lib/ui/frame/GoTo.svelte';
 	import ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
 	import QuickCheck from '$lib/ui/kit/QuickCheck.svelte';
-	import ThemeSwitch from '$lib/ui/parts/ThemeSwitch.svelte';
-	import UnitsMenu from '$lib/ui/parts/UnitsMenu.svelte';
+	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
+	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
 
 	let { children } = $props();
 

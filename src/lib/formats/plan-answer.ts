@@ -1,7 +1,8 @@
 import type { Finding } from '../core/document/finding';
 import type { Reason } from '../core/document/reasons';
-import type { Client, Stage, WornThing } from '../core/document/types';
+import type { Client, Stage } from '../core/document/types';
 import type { LimitedBy, Verdict } from '../core/document/verdict';
+import type { WornThing } from '../core/document/worn';
 import type { Band } from '../core/heat/debt';
 import type { Moment } from '../core/heat/simulation';
 import { type Count, mostCounts } from '../core/kit/counting';

@@ -2,7 +2,7 @@ import { planStage } from '$lib/core/plan/planner';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make';
 import { toneOf } from './parts/tone';
-import { columnEdges, columnWidths } from './plan/plan-columns';
+import { columnEdges, columnWidths } from './plan/drawing/plan-columns';
 
 const phases = planStage(
 	stageOf([

@@ -19,11 +19,11 @@
 		verdictSentence,
 		verdictTag
 	} from '$lib/words/labels';
-	import BodyStrip from '$lib/ui/plan/BodyStrip.svelte';
-	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
+	import BodyStrip from '$lib/ui/plan/drawing/BodyStrip.svelte';
+	import PlanDrawing from '$lib/ui/plan/drawing/PlanDrawing.svelte';
 	import Choice from '$lib/ui/parts/Choice.svelte';
 	import VerdictTag from '$lib/ui/parts/VerdictTag.svelte';
-	import { columnWidths } from '$lib/ui/plan/plan-columns';
+	import { columnWidths } from '$lib/ui/plan/drawing/plan-columns';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { toneOf } from '$lib/ui/parts/tone';
 	import { why } from '$lib/ui/parts/why.svelte';

@@ -1,7 +1,7 @@
 import { clamp } from '../argument';
 import { METHOD_MAX_AIR_MS, METHOD_MIN_AIR_MS } from '../body/heat-balance';
 import { STILL_AIR_M2KW, airLayerM2kw, clothingM2kw, totalM2kw, useFactor } from '../body/insulation';
-import type { Opening } from '../document/types';
+import type { Opening } from '../document/worn';
 import { CLO_M2KW, cloFromM2kw, m2kwFromClo } from '../units';
 import { AREA_SHARE, REGIONS, type Region } from './parts';
 

@@ -1,5 +1,5 @@
 import { type Part } from '../document/parts';
-import type { Opening } from '../document/types';
+import type { Opening } from '../document/worn';
 import { AREA_SHARE, REGIONS, type Region } from './parts';
 import { loftLeft } from './squeeze';
 import { isOverlay } from './stacks';

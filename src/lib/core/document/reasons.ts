@@ -213,29 +213,27 @@ export const VALUE_NAMES = [
 export type ValueName = (typeof VALUE_NAMES)[number];
 
 /** What a value is measured in; the words turn it into the reader's units. */
-const UNITS = [
-	'°C',
-	'K',
-	'K per 1000 m',
-	'm',
-	'km/h',
-	'm/s',
-	'clo',
-	'W/m²',
-	'Wh/m²',
-	'm²·K/W',
-	'l/(m²·s)',
-	'min',
-	'h',
-	'o’clock',
-	'%',
-	'l',
-	'Wh',
-	'Wh a day',
-	'degrees high',
-	'times'
-] as const;
-export type Unit = (typeof UNITS)[number];
+export type Unit =
+	| '°C'
+	| 'K'
+	| 'K per 1000 m'
+	| 'm'
+	| 'km/h'
+	| 'm/s'
+	| 'clo'
+	| 'W/m²'
+	| 'Wh/m²'
+	| 'm²·K/W'
+	| 'l/(m²·s)'
+	| 'min'
+	| 'h'
+	| 'o’clock'
+	| '%'
+	| 'l'
+	| 'Wh'
+	| 'Wh a day'
+	| 'degrees high'
+	| 'times';
 
 export interface ReasonValue {
 	name: ValueName;

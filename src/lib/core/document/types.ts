@@ -389,20 +389,3 @@ export interface Document {
 	/** how the house does it, where practitioners disagree */
 	house?: SomeSchools;
 }
-
-/** An outfit that is given instead of chosen. */
-export interface FixedOutfit {
-	weather?: string;
-	stageId: string;
-	phaseId: string;
-	/** round of a loop, from 1; all rounds when left out */
-	round?: number;
-	worn: WornThing[];
-}
-
-export const OPENINGS = ['closed', 'vented', 'open'] as const;
-export type Opening = (typeof OPENINGS)[number];
-export interface WornThing {
-	thingId: string;
-	opening: Opening;
-}

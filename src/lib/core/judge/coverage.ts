@@ -12,8 +12,7 @@ import { localCourse } from '../heat/fingers-and-toes';
 import { cellAir } from '../heat/ledger';
 import type { PhaseVerdict } from './phase-verdict';
 
-const ROW_STATES = ['covered', 'assumed', 'not asked', 'missing', 'not needed'] as const;
-type RowState = (typeof ROW_STATES)[number];
+type RowState = 'covered' | 'assumed' | 'not asked' | 'missing' | 'not needed';
 
 /** One cell of the ladder: what covers a part in a phase, or what is missing, or why nothing is needed. */
 export interface CoverageCell {

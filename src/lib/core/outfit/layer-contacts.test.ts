@@ -6,7 +6,7 @@ import { OPENING_FACTOR, airInUse, bodyConductance } from '../cloth/supply';
 import { wearableThings } from '../cloth/things';
 import { type WornLayer, outfitClo, totalsOf } from '../cloth/worn';
 import { personOf } from '../conditions/person';
-import { OPENINGS } from '../document/types';
+import { OPENINGS } from '../document/worn';
 import { lossOf } from '../heat/debt';
 import { cellAir } from '../heat/ledger';
 import { bodyViews, mayOpen, opensBy, outfitTable } from '../plan/day/outfit-table';

@@ -4,8 +4,8 @@ import { allStacks, placementsOf, type Stack, stackOf } from '../cloth/stacks';
 import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
 import type { Part } from '../document/parts';
-import type { Opening, WornThing } from '../document/types';
 import { WATER_GRADES } from '../document/weather';
+import type { Opening, WornThing } from '../document/worn';
 
 /** Underwear is worn whatever the weather and is not chosen. */
 const isUnderwear = (cloth: Cloth): boolean =>

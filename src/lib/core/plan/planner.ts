@@ -1,4 +1,5 @@
-import type { Client, Document, FixedOutfit, Site, Stage, Trip, Weather } from '../document/types';
+import type { Client, Document, Site, Stage, Trip, Weather } from '../document/types';
+import type { FixedOutfit } from '../document/worn';
 
 import { wetCloth, type Wetness } from '../heat/wetness';
 import type { HittingSolver } from '../search/hitting-set';

@@ -1,6 +1,7 @@
 import Joi from 'joi';
-import { type Document, type FixedOutfit, OPENINGS } from '../../core/document/types';
+import { type Document } from '../../core/document/types';
 import type { Wish } from '../../core/document/wish';
+import { type FixedOutfit, OPENINGS } from '../../core/document/worn';
 import { between, count, id, oneOf } from './common';
 import { documentSchema } from './document';
 

@@ -1,17 +1,8 @@
 import { phasesIn } from '../../core/document/sequence';
-import type { ProvidedThing } from '../../core/document/types';
+import type { ProvidedThing, Bed, Stage, StageBase } from '../../core/document/types';
 import { typeId } from './thing';
 import Joi from 'joi';
-import {
-	type Bed,
-	BEDS,
-	DRYINGS,
-	ORIGINS,
-	PACES,
-	type Stage,
-	type StageBase,
-	TERRAINS
-} from '../../core/document/types';
+import { BEDS, DRYINGS, ORIGINS, PACES, TERRAINS } from '../../core/document/types';
 import { base, condition } from './air';
 import { between, count, id, isoDate, name, oneOf } from './common';
 import { daySequence } from './phase';

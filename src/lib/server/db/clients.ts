@@ -1,7 +1,6 @@
 import { CLIENT_FACT_NAMES, type ClientFactName } from '$lib/core/document/client-facts';
 import { client as clientSchema } from '$lib/formats/schema/client';
 import { catalogueType } from '$lib/core/cloth/catalogue';
-import type { Part } from '$lib/core/document/parts';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { typeName } from '$lib/words/garments';

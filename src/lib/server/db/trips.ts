@@ -1,6 +1,6 @@
 import { trip as tripSchema } from '$lib/formats/schema/trip';
 import { upgradeTrip } from '$lib/formats/upgrade';
-import type { Sequence, Site, Stage, StageBase, Trip, Weather } from '$lib/core/document/types';
+import type { Site, Stage, Trip, Weather } from '$lib/core/document/types';
 import { withNewIds } from '$lib/core/patterns/pattern';
 import { usualWeathers } from '$lib/words/weathers';
 import { randomUUID } from 'node:crypto';

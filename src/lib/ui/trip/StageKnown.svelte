@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button, Checkbox } from 'flowbite-svelte';
+	import { Button } from 'flowbite-svelte';
 	import { GROUNDS, TERRAINS, type BaseField, type Stage, type Terrain } from '$lib/core/document/types';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { copyName, dayName } from '$lib/words/days';
-	import { usualNote, usualWeathers, weatherMeaning } from '$lib/words/weathers';
+	import { usualNote, weatherMeaning } from '$lib/words/weathers';
 	import { beforeNavigate, goto, invalidate } from '$app/navigation';
 	import { onDestroy, tick } from 'svelte';
-	import { type ClimatePlace, type KnownBase, type MonthNormals, usualBase } from '$lib/core/weather/climate';
+	import { type KnownBase, usualBase } from '$lib/core/weather/climate';
 	import {
 		copyOfStage,
 		daysBetween,
@@ -13,17 +13,16 @@
 		shifted,
 		withKnown
 	} from '$lib/core/patterns/edit-days';
-	import type { Site, Stage, Trip } from '$lib/core/document/types';
+	import type { Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/rules/cautions';
 	import type { Cell } from '$lib/core/conditions/cells';
 	import Cautions from '$lib/ui/trip/drawing/Cautions.svelte';
-	import Choice from '$lib/ui/parts/Choice.svelte';
 	import { Comparison } from '$lib/ui/group/comparison.svelte';
 	import DayStrip from '$lib/ui/trip/drawing/DayStrip.svelte';
-	import Field from '$lib/ui/parts/Field.svelte';
+	import TripHead from '$lib/ui/trip/TripHead.svelte';
+	import { normalsFor } from '$lib/ui/trip/normals-for';
 	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
-	import SaveState from '$lib/ui/trip/SaveState.svelte';
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';
 	import TripDrawing from '$lib/ui/trip/drawing/TripDrawing.svelte';
@@ -184,12 +183,6 @@
 		if (days !== 0) setStages(shifted($state.snapshot(editor.trip.stages) as Stage[], days));
 	}
 
-	async function normalsFor(place: ClimatePlace, date: string): Promise<MonthNormals | null> {
-		const response = await fetch(
-			`/api/v1/climate/normals?place=${place.id}&month=${Number(date.slice(5, 7))}`
-		).catch(() => null);
-		return response?.ok ? ((await response.json()) as { normals: MonthNormals }).normals : null;
-	}
 	/** Puts in what is usual at the trip's place for some days. */
 	async function fillUsual(indexes: readonly number[]): Promise<void> {
 		const place = data.places.find(({ id }) => id === editor.trip.site?.placeId);
@@ -205,25 +198,6 @@
 			)
 		);
 	}
-	/** Takes a place of the climate service: where the sun is, and what one day in ten is like there. */
-	async function choosePlace(id: string | undefined): Promise<void> {
-		const place = data.places.find((one) => one.id === id);
-		if (!place) {
-			editor.trip.site = editor.trip.site && { ...editor.trip.site, placeId: null };
-			changed();
-			return;
-		}
-		const { latitudeDeg, longitudeDeg, utcOffsetMin } = place;
-		const date = editor.trip.stages[0]?.date ?? new Date().toISOString().slice(0, 10);
-		const normals = await normalsFor(place, date);
-		editor.trip.site = { placeId: place.id, latitudeDeg, longitudeDeg, utcOffsetMin };
-		if (editor.trip.place === '') editor.trip.place = place.name;
-		if (normals) editor.trip.weathers = usualWeathers(normals.spreadK);
-		changed();
-	}
-	const siteOf = (): Site =>
-		editor.trip.site ?? { placeId: null, latitudeDeg: 47, longitudeDeg: 11, utcOffsetMin: 60 };
-
 	beforeNavigate(({ cancel, to: target, willUnload }) => {
 		if (editor.isSaved()) return;
 		cancel();
@@ -256,63 +230,7 @@
 <svelte:window {onkeydown} />
 <svelte:head><title>{trip.name} · Snug Summit</title></svelte:head>
 
-<h1 class="print-head">{trip.name}</h1>
-<div class="head no-print">
-	<Field
-		id="name"
-		label="Trip"
-		bind:value={trip.name}
-		error={editor.errors.name}
-		onchange={() => changed('name')}
-		class="name"
-	/>
-	<Field
-		id="place"
-		label="Where"
-		bind:value={trip.place}
-		error={editor.errors.place}
-		onchange={() => changed('place')}
-	/>
-	<div class="climate">
-		<Choice
-			id="climate-place"
-			label="Usual weather and daylight of"
-			none="no place chosen"
-			options={data.places.map(({ id }) => id)}
-			words={Object.fromEntries(data.places.map(({ id, name }) => [id, name]))}
-			bind:value={() => trip.site?.placeId ?? undefined, (id) => void choosePlace(id)}
-		/>
-	</div>
-	{#if trip.stages.length > 0}
-		<Field
-			id="first-date"
-			type="date"
-			label="Starts on"
-			bind:value={() => trip.stages[0]!.date, () => undefined}
-			oncommit={() => startOn((document.getElementById('first-date') as HTMLInputElement).value)}
-		/>
-	{/if}
-	<SaveState {editor} />
-</div>
-<details class="site no-print">
-	<summary class="tiny soft">Where on the map{trip.site ? '' : ': without it dawn counts as 6:30'}</summary>
-	<div class="rows">
-		{#each [['latitudeDeg', 'Latitude', '° north'], ['longitudeDeg', 'Longitude', '° east'], ['utcOffsetMin', 'Local time minus UTC', 'min']] as const as [key, label, unit] (key)}
-			<Field
-				id="site-{key}"
-				type="number"
-				{label}
-				{unit}
-				bind:value={
-					() => trip.site?.[key],
-					(value) => (editor.trip.site = { ...siteOf(), placeId: null, [key]: value as number })
-				}
-				error={editor.errors[`site.${key}`]}
-				onchange={() => changed(key)}
-			/>
-		{/each}
-	</div>
-</details>
+<TripHead {editor} places={data.places} {changed} {startOn} />
 
 {#if trip.stages.length > 0}
 	<section class="picture sheet" aria-label="What it will be like">
@@ -427,31 +345,7 @@
 		font-weight: 600;
 		margin-bottom: 10px;
 	}
-	.head {
-		display: grid;
-		grid-template-columns: minmax(220px, 1.6fr) minmax(120px, 0.8fr) 190px 150px minmax(250px, auto);
-		gap: 12px;
-		align-items: end;
-	}
-	.head :global(.name input) {
-		font-family: var(--font-head);
-		font-size: 19px;
-	}
-	.site {
-		margin: 4px 0 10px;
-	}
-	.site summary {
-		cursor: pointer;
-	}
-	.print-head {
-		position: absolute;
-		clip-path: inset(50%);
-	}
 	@media print {
-		.print-head {
-			position: static;
-			clip-path: none;
-		}
 		.picture {
 			border: 0;
 			padding: 0;
@@ -459,11 +353,6 @@
 		.weathers :global(button:not([aria-checked='true'])) {
 			display: none;
 		}
-	}
-	.rows {
-		display: grid;
-		grid-template-columns: repeat(3, 190px);
-		gap: 12px;
 	}
 	.picture {
 		padding: 10px 14px 12px 6px;
@@ -502,16 +391,5 @@
 	.empty {
 		padding: 14px 4px;
 		font-size: 17px;
-	}
-	@media (max-width: 1100px) {
-		.head {
-			grid-template-columns: repeat(2, minmax(0, 1fr));
-		}
-	}
-	@media (max-width: 560px) {
-		.head,
-		.rows {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -5,7 +5,7 @@ import { outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import { HIGH_LIGHT_M } from '../../conditions/needs';
 import { CAREFUL_MARKS, USUAL_MARKS } from '../../conditions/person';
-import { OPENINGS } from '../../document/types';
+import { OPENINGS } from '../../document/worn';
 import { type DebtSpan } from '../../heat/fingers-and-toes';
 import { debtEndWhm2 } from '../../heat/ledger';
 import {

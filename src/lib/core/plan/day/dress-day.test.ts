@@ -8,7 +8,7 @@ import { outermost } from '../../cloth/worn';
 import { type Cell, cellsOf } from '../../conditions/cells';
 import { personOf } from '../../conditions/person';
 import { stopsSoonAfter } from '../../conditions/stops';
-import { OPENINGS, type WornThing } from '../../document/types';
+import { OPENINGS, type WornThing } from '../../document/worn';
 import { changePlace, ventCost } from '../../outfit/change-cost';
 import { giveOutfit, givenWardrobe, legalOutfitsOf } from '../../outfit/legal-outfits';
 import { planStage } from '../planner';

@@ -8,7 +8,7 @@ import type { Cell } from '../../conditions/cells';
 import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
 import type { Person } from '../../conditions/person';
 import { overheatWeight } from '../../conditions/stops';
-import { OPENINGS } from '../../document/types';
+import { OPENINGS } from '../../document/worn';
 import { type LossPair, lossOf } from '../../heat/debt';
 import type { CellAir } from '../../heat/ledger';
 import {

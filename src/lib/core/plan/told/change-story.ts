@@ -3,7 +3,8 @@ import type { Cloth } from '../../cloth/things';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import { cellName } from '../../conditions/cells';
 import { isOut } from '../../conditions/needs';
-import type { Opening, Weather } from '../../document/types';
+import type { Weather } from '../../document/types';
+import type { Opening } from '../../document/worn';
 import type { Where } from '../../kit/pack';
 import type { PlannedPhase, PlannedStage } from '../../kit/planned-day';
 

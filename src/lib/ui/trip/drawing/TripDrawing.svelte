@@ -1,39 +1,19 @@
 <script lang="ts">
 	import { feltTitle, clock, duration } from '$lib/words/labels';
 	import { weatherMeaning } from '$lib/words/weathers';
-	import {
-		area,
-		brushX,
-		curveBumpX,
-		curveMonotoneX,
-		line,
-		scaleLinear,
-		select,
-		ticks,
-		type D3BrushEvent
-	} from 'd3';
+	import { area, brushX, curveBumpX, line, select, type D3BrushEvent } from 'd3';
 	import { flushSync } from 'svelte';
 	import type { Weather } from '$lib/core/document/types';
-	import { WETTING_SHARE } from '$lib/core/weather/precipitation';
-	import { ROOFED } from '$lib/core/weather/wind';
-	import { forField, tempWords, toUnit, unitWord } from '$lib/words/units';
+	import { tempWords } from '$lib/words/units';
+	import TripEffort from './TripEffort.svelte';
+	import TripLand from './TripLand.svelte';
+	import TripSky from './TripSky.svelte';
+	import { AIR, EFFORT, HEIGHT, LEFT, airScale, tempTicks } from './trip-scales';
 	import TripLegend from './TripLegend.svelte';
 	import TripTable from './TripTable.svelte';
 	import { readerUnits } from '../../parts/reader-units';
 	import { columnWords } from './trip-words';
-	import {
-		dayHeads,
-		groundOf,
-		isOutside,
-		lightParts,
-		middle,
-		phaseLabels,
-		spans,
-		stretchesOf,
-		sunMarks,
-		type Point,
-		type Span
-	} from './trip-shapes';
+	import { dayHeads, isOutside, middle, phaseLabels, spans, stretchesOf, type Span } from './trip-shapes';
 	import { columnsOf, type Column, type StageView } from './trip-view';
 	import { why } from '../../parts/why.svelte';
 
@@ -50,14 +30,6 @@
 	let { views, weathers, weather, name, pick, asTable }: Props = $props();
 
 	const units = $derived(readerUnits());
-	const LEFT = 46;
-	const HEIGHT = 384;
-	const LIGHT = { top: 34, height: 9 };
-	const WET = { top: LIGHT.top + LIGHT.height, height: 24 };
-	const AIR = { top: 76, bottom: 212 };
-	const LAND = { top: 246, bottom: 338 };
-	const EFFORT = { top: 344, bottom: HEIGHT - 4 };
-
 	/** Width on paper, px: the drawing then fills the sheet, upright or across, with letters that can be read. */
 	const PAPER = 720;
 	let clientWidth = $state(1228);
@@ -76,53 +48,8 @@
 	const focus = $derived(columns[Math.min(at, columns.length - 1)]);
 	const byView = $derived(views.map((_, index) => columns.filter((column) => column.view === index)));
 
-	const temps = $derived(
-		columns
-			.filter(isOutside)
-			.flatMap(({ others, cell }) => [
-				...others.filter(({ heated }) => !heated).map(({ airTempC }) => airTempC),
-				cell.feltTempC
-			])
-	);
-	const y = $derived.by(() => {
-		const low = Math.min(0, ...temps);
-		const high = Math.max(low + 8, ...temps);
-		return scaleLinear([low - 1, high + 1], [AIR.bottom, AIR.top]);
-	});
-	/** Ticks are round in the unit of the reader. */
-	const tempTicks = $derived.by(() => {
-		const [low, high] = y.domain().map((tempC) => toUnit('temp', tempC, units)) as [number, number];
-		return ticks(low, high, 5).map((shown) => ({
-			shown,
-			tempC: units.temp === 'F' ? (shown - 32) / 1.8 : shown
-		}));
-	});
+	const y = $derived(airScale(columns));
 	const freezing = $derived(y(0));
-
-	const heights = $derived(columns.map(({ cell }) => cell.altitudeM));
-	const land = $derived.by(() => {
-		const low = heights.length > 0 ? Math.min(...heights) : 0;
-		const high = heights.length > 0 ? Math.max(...heights) : 0;
-		const spread = Math.max(150, high - low);
-		return scaleLinear([low - spread * 0.25, low + spread], [LAND.bottom, LAND.top]);
-	});
-	const heightTicks = $derived.by(() => {
-		const [low, high] = land.domain() as [number, number];
-		const shown = (m: number): number => toUnit('height', m, units);
-		return ticks(shown(low), shown(high), 4).map((value) => ({
-			value,
-			m: value / shown(1)
-		}));
-	});
-	const groundArea = area<Point>(
-		(p) => p.x,
-		LAND.bottom,
-		(p) => p.y
-	).curve(curveMonotoneX);
-	const groundLine = line<Point>(
-		(p) => p.x,
-		(p) => p.y
-	).curve(curveMonotoneX);
 
 	const bandShape = area<Span>(
 		(s) => s.x,
@@ -143,16 +70,12 @@
 	const stretches = $derived(stretchesOf(columns));
 	const labels = $derived(views.length > 1 ? [] : phaseLabels(columns));
 	const heads = $derived(dayHeads(byView));
-	const effortHeight = scaleLinear([40, 300], [2, EFFORT.bottom - EFFORT.top]).clamp(true);
 
-	/** The coldest felt temperature and the highest point, said where they are. */
+	/** The coldest felt temperature is said where it is. */
 	const coldest = $derived(
 		columns
 			.filter((column) => isOutside(column) && column.cell.kind !== 'sleep')
 			.reduce<Column | null>((a, b) => (!a || b.cell.feltTempC < a.cell.feltTempC ? b : a), null)
-	);
-	const highest = $derived(
-		columns.reduce<Column | null>((a, b) => (!a || b.cell.altitudeM > a.cell.altitudeM ? b : a), null)
 	);
 	const anchorOf = (x: number): 'start' | 'middle' | 'end' =>
 		x < 60 ? 'start' : x > end - 60 ? 'end' : 'middle';
@@ -270,26 +193,6 @@
 			>
 				<line x1="0" y1="0" x2="0" y2="5" stroke="var(--ink)" stroke-width="0.9" stroke-opacity="0.5" />
 			</pattern>
-			<pattern id="falling-snow" width="7" height="7" patternUnits="userSpaceOnUse">
-				<circle cx="2" cy="2" r="1.3" fill="var(--water)" /><circle
-					cx="5.5"
-					cy="5.5"
-					r="1.3"
-					fill="var(--water)"
-				/>
-			</pattern>
-			<pattern
-				id="falling-rain"
-				width="5"
-				height="8"
-				patternUnits="userSpaceOnUse"
-				patternTransform="rotate(14)"
-			>
-				<line x1="1.5" y1="0" x2="1.5" y2="5.5" stroke="var(--water)" stroke-width="1.7" />
-			</pattern>
-			<clipPath id="ground-clip">
-				{#each byView as stage, i (i)}<path d={groundArea(groundOf(stage, land)) ?? ''} />{/each}
-			</clipPath>
 		</defs>
 		<g transform="translate({LEFT} 0)">
 			{#each heads as head (head.index)}
@@ -298,37 +201,9 @@
 			{/each}
 			{#each labels as label (label.x)}<text x={label.x} y="29" class="phase">{label.text}</text>{/each}
 
-			{#each byView as stage, i (i)}
-				{#each lightParts(stage) as part, k (k)}
-					<rect
-						x={part.x}
-						y={LIGHT.top}
-						width={part.width + 0.4}
-						height={LIGHT.height}
-						class="light {part.light}"
-					/>
-				{/each}
-			{/each}
-			{#each columns as column, k (k)}
-				{@const share = WETTING_SHARE[column.cell.precipitation]}
-				{#if column.cell.precipitation !== 'dry'}
-					<rect
-						x={column.left + 1}
-						width={Math.max(1, column.right - column.left - 2)}
-						y={WET.top + 1}
-						height={8 + Math.min(1, share / 2) * (WET.height - 8)}
-						fill="url(#falling-{column.cell.precipitation.endsWith('snow') ? 'snow' : 'rain'})"
-					/>
-				{/if}
-			{/each}
-			{#each byView as stage, i (i)}
-				{#each views.length > 3 ? [] : sunMarks(stage) as mark (mark.text)}
-					<text x={mark.x} y={WET.top + 13} text-anchor={anchorOf(mark.x)} class="sun">{mark.text}</text>
-					<line x1={mark.x} x2={mark.x} y1={LIGHT.top} y2={LIGHT.top + LIGHT.height} class="sun-line" />
-				{/each}
-			{/each}
+			<TripSky {byView} {columns} {anchorOf} />
 
-			{#each tempTicks as tick (tick.shown)}
+			{#each tempTicks(y, units) as tick (tick.shown)}
 				<line x1="0" x2={end} y1={y(tick.tempC)} y2={y(tick.tempC)} class="grid" />
 				<text x="-6" y={y(tick.tempC) + 4} text-anchor="end" class="tick"
 					>{String(tick.shown).replace('-', '−')}°</text
@@ -356,44 +231,9 @@
 				>
 			{/if}
 
-			<g clip-path="url(#ground-clip)">
-				<rect
-					x="0"
-					y={LAND.top - 10}
-					width={Math.max(0, end)}
-					height={LAND.bottom - LAND.top + 10}
-					class="land"
-				/>
-				{#if land(0) < LAND.bottom}
-					<rect x="0" y={land(0)} width={Math.max(0, end)} height={LAND.bottom - land(0)} class="sea" />
-				{/if}
-				{#each heightTicks as tick (tick.value)}
-					<line x1="0" x2={end} y1={land(tick.m)} y2={land(tick.m)} class="contour" />
-				{/each}
-			</g>
-			{#each byView as stage, i (i)}<path d={groundLine(groundOf(stage, land)) ?? ''} class="ground" />{/each}
-			{#each heightTicks as tick (tick.value)}
-				<text x="-6" y={land(tick.m) + 4} text-anchor="end" class="tick">{tick.value}</text>
-			{/each}
-			{#if highest && highest.cell.altitudeM > Math.min(...heights)}
-				{@const x = middle(highest)}
-				<text {x} y={land(highest.cell.altitudeM) - 6} text-anchor={anchorOf(x)} class="mark"
-					>{forField('height', highest.cell.altitudeM, units)} {unitWord('height', units)}</text
-				>
-			{/if}
+			<TripLand {byView} {columns} {end} {anchorOf} />
 
-			{#each columns as column, k (k)}
-				{@const high = column.cell.kind === 'sleep' ? 2 : effortHeight(column.cell.metabolicWm2)}
-				<rect
-					x={column.left + 0.8}
-					width={Math.max(1, column.right - column.left - 1.6)}
-					y={EFFORT.bottom - high}
-					height={high}
-					class="effort"
-					class:rests={column.cell.metabolicWm2 < 145}
-					class:inside={ROOFED.has(column.cell.place)}
-				/>
-			{/each}
+			<TripEffort {columns} />
 
 			{#if focus}
 				<rect
@@ -430,7 +270,7 @@
 		overflow: visible;
 		max-width: 100%;
 	}
-	text {
+	.drawing :global(text) {
 		font-size: 12px;
 		fill: var(--ink);
 		pointer-events: none;
@@ -440,14 +280,13 @@
 		font-size: 14px;
 	}
 	.phase,
-	.tick,
-	.sun {
+	.drawing :global(:is(.tick, .sun)) {
 		fill: var(--soft);
 	}
-	.tick {
+	.drawing :global(.tick) {
 		font-variant-numeric: tabular-nums;
 	}
-	.mark {
+	.drawing :global(.mark) {
 		font-weight: 700;
 		font-size: 13px;
 		paint-order: stroke;
@@ -455,7 +294,7 @@
 		stroke-width: 4px;
 		stroke-linejoin: round;
 	}
-	.sun {
+	.drawing :global(.sun) {
 		paint-order: stroke;
 		stroke: var(--sheet);
 		stroke-width: 4px;
@@ -463,19 +302,6 @@
 	.between {
 		stroke: var(--rule-strong);
 		stroke-dasharray: 1 3;
-	}
-	.light.day {
-		fill: var(--sun);
-	}
-	.light.twilight {
-		fill: var(--twilight);
-	}
-	.light.dark {
-		fill: var(--night);
-	}
-	.sun-line {
-		stroke: var(--ink);
-		stroke-width: 1.5;
 	}
 	.grid {
 		stroke: var(--rule);
@@ -504,34 +330,6 @@
 		fill: none;
 		stroke: var(--rule-strong);
 		stroke-width: 1.5;
-	}
-	.land {
-		fill: var(--land);
-	}
-	.sea {
-		fill: var(--water);
-		fill-opacity: 0.55;
-	}
-	.contour {
-		stroke: var(--land-line);
-		stroke-width: 1;
-	}
-	.ground {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2.2;
-		stroke-linejoin: round;
-	}
-	.effort {
-		fill: var(--ink);
-	}
-	.effort.rests {
-		fill: var(--rule-strong);
-	}
-	.effort.inside {
-		fill: none;
-		stroke: var(--rule-strong);
-		stroke-width: 1;
 	}
 	.cursor {
 		fill: var(--focus);

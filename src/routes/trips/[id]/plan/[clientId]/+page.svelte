@@ -8,18 +8,18 @@
 	import type { Wish } from '$lib/core/document/wish';
 	import {
 		allRightSentence,
-		boundWords,
 		phaseWords,
 		placeWords,
 		priceSentence,
 		whyNotSentence
 	} from '$lib/words/plan-story';
 	import { firstName, longDate, shortName } from '$lib/words/labels';
-	import { weatherMeaning } from '$lib/words/weathers';
+	import PlanHead from '$lib/ui/plan/PlanHead.svelte';
+	import PlanSearch from '$lib/ui/plan/PlanSearch.svelte';
 	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
 	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
 	import PlanPhone from '$lib/ui/plan/PlanPhone.svelte';
-	import PlanPlot from '$lib/ui/plan/PlanPlot.svelte';
+	import PlanPlot from '$lib/ui/plan/drawing/PlanPlot.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
 	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
 	import WishTray from '$lib/ui/plan/WishTray.svelte';
@@ -32,19 +32,6 @@
 	let { data } = $props();
 
 	const units = $derived(readerUnits());
-	/** The same page with another day, weather or course of the day. */
-	function address(change: { day?: number; weather?: string; foul?: boolean; client?: string }): string {
-		const day = change.day ?? data.day;
-		const foul = change.foul ?? (change.day === undefined && data.foul);
-		const weather = change.weather ?? data.weather.id;
-		const query = [
-			`day=${day + 1}`,
-			...(weather === data.trip.weathers[0]!.id ? [] : [`weather=${weather}`]),
-			...(foul ? ['foul=1'] : [])
-		];
-		return `/trips/${data.trip.id}/plan/${change.client ?? data.client.id}?${query.join('&')}`;
-	}
-	const hasFoul = $derived(Boolean(data.trip.stages[data.day]?.foul));
 
 	const session = new PlanSession();
 	onDestroy(() => session.end());
@@ -62,10 +49,12 @@
 			({ wishes, spareChanges, version } = data.wished);
 			if (!stage || !hasKit) return;
 			session.open($state.snapshot(data.trip), $state.snapshot(data.client));
-			session.plan(wishes, spareChanges);
+			if (data.kept) session.show(data.kept, wishes, spareChanges);
+			else session.plan(wishes, spareChanges);
 		});
 	});
 	$effect(() => {
+		if (data.kept) session.showDays(data.kept.days);
 		if (stage && session.summary) session.look(stage.id, data.foul);
 	});
 
@@ -141,51 +130,14 @@
 
 <svelte:head><title>{data.client.name}, layer plan · Snug Summit</title></svelte:head>
 
-<div class="head">
-	<div>
-		<h1>{data.client.name}</h1>
-		<p class="soft">
-			<a href="/trips/{data.trip.id}">{data.trip.name}</a>{data.trip.place ? ` · ${data.trip.place}` : ''}
-		</p>
-	</div>
-	<nav class="no-print" aria-label="Clients of the trip">
-		{#each data.others as other (other.id)}
-			<a href={address({ client: other.id })} aria-current={other.id === data.client.id ? 'page' : undefined}
-				>{other.name}</a
-			>
-		{/each}
-	</nav>
-	<p class="links no-print">
-		<a href="/trips/{data.trip.id}/group">The whole group</a>
-		<a href="/clients/{data.client.id}">Kit</a>
-		<a href="/trips/{data.trip.id}/list/{data.client.id}">List to print</a>
-	</p>
-</div>
-
-<nav class="days no-print" aria-label="Days">
-	{#each data.trip.stages as stage, i (stage.id)}
-		<a href={address({ day: i })} aria-current={i === data.day ? 'page' : undefined}
-			><span class="tiny">{longDate(stage.date)}</span> {stage.name}</a
-		>
-	{/each}
-</nav>
-<div class="switches no-print">
-	<nav class="switch" aria-label="Weather">
-		{#each data.trip.weathers as weather (weather.id)}
-			<a
-				href={address({ weather: weather.id })}
-				aria-current={weather.id === data.weather.id ? 'true' : undefined}>{weather.name}</a
-			>
-		{/each}
-	</nav>
-	{#if hasFoul}
-		<nav class="switch" aria-label="Course of the day">
-			<a href={address({ foul: false })} aria-current={data.foul ? undefined : 'true'}>As planned</a>
-			<a href={address({ foul: true })} aria-current={data.foul ? 'true' : undefined}>In foul weather</a>
-		</nav>
-	{/if}
-	<p class="small soft">{weatherMeaning(data.weather, units)}</p>
-</div>
+<PlanHead
+	trip={data.trip}
+	client={data.client}
+	others={data.others}
+	day={data.day}
+	weather={data.weather}
+	foul={data.foul}
+/>
 
 {#if !stage}
 	<p class="empty">
@@ -202,29 +154,7 @@
 		<Button class="quiet" onclick={() => location.reload()}>Try again</Button>
 	</p>
 {:else}
-	<div class="searching no-print" role="status" aria-label="The search">
-		{#if session.state === 'working'}
-			<progress
-				max={Math.max(1, session.progress.total)}
-				value={session.progress.done}
-				aria-label="Days planned"
-			></progress>
-			<span>
-				{session.progress.task === 'days'
-					? `Planning, ${session.progress.done} of ${session.progress.total || '…'} days`
-					: session.progress.task === 'weight'
-						? 'Making it lighter'
-						: 'Making it fit the pack'}{session.soFar ? '. Shown is the best so far' : ''}
-			</span>
-			<Button class="quiet" onclick={() => session.stop()}>Stop and keep what is there</Button>
-		{:else if session.summary}
-			<span class="soft small"
-				>{boundWords(session.summary)} Worked out in {(session.took / 1000).toFixed(1)} s.</span
-			>
-			<Button class="quiet small" onclick={() => session.plan(wishes, spareChanges)}>Work it out again</Button
-			>
-		{/if}
-	</div>
+	<PlanSearch {session} onagain={() => session.plan(wishes, spareChanges)} />
 {/if}
 {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 
@@ -319,66 +249,6 @@
 {/if}
 
 <style>
-	.head {
-		display: flex;
-		gap: 30px;
-		align-items: end;
-		flex-wrap: wrap;
-	}
-	.head nav {
-		display: flex;
-		gap: 4px;
-	}
-	.head nav a,
-	.days a {
-		text-decoration: none;
-		padding: 3px 10px 4px;
-		border-bottom: 3px solid transparent;
-	}
-	.head nav a[aria-current],
-	.days a[aria-current] {
-		border-bottom-color: var(--ink);
-		font-weight: 600;
-	}
-	.links {
-		margin-left: auto;
-		display: flex;
-		gap: 18px;
-	}
-	.days {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-		margin: 8px 0 10px -10px;
-	}
-	.days .tiny {
-		color: var(--soft);
-		margin-right: 5px;
-		font-weight: 400;
-	}
-	.switches {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 16px;
-		align-items: center;
-		margin-bottom: 12px;
-	}
-	.switch {
-		display: flex;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-	}
-	.switch a {
-		text-decoration: none;
-		padding: 3px 12px;
-	}
-	.switch a + a {
-		border-left: 1px solid var(--ink);
-	}
-	.switch a[aria-current] {
-		background: var(--ink);
-		color: var(--sheet);
-	}
 	.all {
 		font-size: 20px;
 		line-height: 1.25;
@@ -394,18 +264,6 @@
 		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
 		gap: 10px 28px;
 		margin-bottom: 14px;
-	}
-	.searching {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 14px;
-		align-items: center;
-		min-height: 34px;
-	}
-	progress {
-		width: 180px;
-		height: 10px;
-		accent-color: var(--ink);
 	}
 	.trouble {
 		border-left: 5px solid var(--v-short);
@@ -448,9 +306,6 @@
 			display: block;
 			font-weight: 600;
 		}
-		h1 {
-			font-size: 18pt;
-		}
 		.all {
 			font-size: 11.5pt;
 			margin: 2px 0 4px;
@@ -473,8 +328,7 @@
 		}
 		.note,
 		.wanted,
-		.small-screen,
-		.head nav {
+		.small-screen {
 			display: none;
 		}
 	}

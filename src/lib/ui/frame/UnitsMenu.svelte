@@ -2,7 +2,7 @@
 	import { Button, Radio } from 'flowbite-svelte';
 	import { invalidate } from '$app/navigation';
 	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/words/units';
-	import { readerUnits } from './reader-units';
+	import { readerUnits } from '../parts/reader-units';
 
 	const units = $derived(readerUnits());
 	const GROUPS = { temp: 'Temperature', height: 'Height', speed: 'Wind and speed', mass: 'Weight' } as const;

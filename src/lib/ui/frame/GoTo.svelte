@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Modal } from 'flowbite-svelte';
 	import { goto } from '$app/navigation';
-	import Combobox from './Combobox.svelte';
+	import Combobox from '../parts/Combobox.svelte';
 
 	let open = $state(false);
 	let query = $state('');

@@ -5,8 +5,8 @@
 	import { withUnit } from '$lib/words/units';
 	import { clock, momentSentence } from '$lib/words/labels';
 	import { columnEdges } from './plan-columns';
-	import { readerUnits } from '../parts/reader-units';
-	import { why } from '../parts/why.svelte';
+	import { readerUnits } from '../../parts/reader-units';
+	import { why } from '../../parts/why.svelte';
 
 	interface Props {
 		course: SimulatedDay;

@@ -9,11 +9,11 @@
 	import BodyStrip from './BodyStrip.svelte';
 	import CoverageLadder from './CoverageLadder.svelte';
 	import PlanDrawing from './PlanDrawing.svelte';
-	import VerdictTag from '../parts/VerdictTag.svelte';
+	import VerdictTag from '../../parts/VerdictTag.svelte';
 	import { columnWidths } from './plan-columns';
-	import { whyFelt, whyVerdict } from './plan-why';
-	import { readerUnits } from '../parts/reader-units';
-	import { why } from '../parts/why.svelte';
+	import { whyFelt, whyVerdict } from '../plan-why';
+	import { readerUnits } from '../../parts/reader-units';
+	import { why } from '../../parts/why.svelte';
 
 	interface Props {
 		phases: readonly PlannedPhase[];

@@ -5,8 +5,8 @@
 	import { reason } from '$lib/core/document/reasons';
 	import { clo, verdictSentence } from '$lib/words/labels';
 	import { columnEdges } from './plan-columns';
-	import { toneOf } from '../parts/tone';
-	import { why } from '../parts/why.svelte';
+	import { toneOf } from '../../parts/tone';
+	import { why } from '../../parts/why.svelte';
 
 	interface Props {
 		phases: readonly PlannedPhase[];

@@ -4,11 +4,11 @@
 	import type { CoverageCell } from '$lib/core/judge/coverage';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { type Where, WATER_AND_FOOD } from '$lib/core/kit/pack';
-	import { toneOf } from '../parts/tone';
+	import { toneOf } from '../../parts/tone';
 	import { massWords, tempWords } from '$lib/words/units';
 	import { reason } from '$lib/core/document/reasons';
-	import { readerUnits } from '../parts/reader-units';
-	import { why } from '../parts/why.svelte';
+	import { readerUnits } from '../../parts/reader-units';
+	import { why } from '../../parts/why.svelte';
 
 	interface Props {
 		phases: readonly PlannedPhase[];

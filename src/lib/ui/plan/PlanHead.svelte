@@ -1,0 +1,146 @@
+<script lang="ts">
+	import type { Client, Trip, Weather } from '$lib/core/document/types';
+	import { longDate } from '$lib/words/labels';
+	import { weatherMeaning } from '$lib/words/weathers';
+	import { readerUnits } from '../parts/reader-units';
+
+	interface Props {
+		trip: Trip;
+		client: Client;
+		others: readonly { id: string; name: string }[];
+		day: number;
+		weather: Weather;
+		foul: boolean;
+	}
+	let { trip, client, others, day, weather, foul }: Props = $props();
+
+	/** The same page with another day, weather or course of the day. */
+	function address(change: { day?: number; weather?: string; foul?: boolean; client?: string }): string {
+		const toDay = change.day ?? day;
+		const toFoul = change.foul ?? (change.day === undefined && foul);
+		const toWeather = change.weather ?? weather.id;
+		const query = [
+			`day=${toDay + 1}`,
+			...(toWeather === trip.weathers[0]!.id ? [] : [`weather=${toWeather}`]),
+			...(toFoul ? ['foul=1'] : [])
+		];
+		return `/trips/${trip.id}/plan/${change.client ?? client.id}?${query.join('&')}`;
+	}
+	const hasFoul = $derived(Boolean(trip.stages[day]?.foul));
+</script>
+
+<div class="head">
+	<div>
+		<h1>{client.name}</h1>
+		<p class="soft">
+			<a href="/trips/{trip.id}">{trip.name}</a>{trip.place ? ` · ${trip.place}` : ''}
+		</p>
+	</div>
+	<nav class="no-print" aria-label="Clients of the trip">
+		{#each others as other (other.id)}
+			<a href={address({ client: other.id })} aria-current={other.id === client.id ? 'page' : undefined}
+				>{other.name}</a
+			>
+		{/each}
+	</nav>
+	<p class="links no-print">
+		<a href="/trips/{trip.id}/group">The whole group</a>
+		<a href="/clients/{client.id}">Kit</a>
+		<a href="/trips/{trip.id}/list/{client.id}">List to print</a>
+	</p>
+</div>
+
+<nav class="days no-print" aria-label="Days">
+	{#each trip.stages as stage, i (stage.id)}
+		<a href={address({ day: i })} aria-current={i === day ? 'page' : undefined}
+			><span class="tiny">{longDate(stage.date)}</span> {stage.name}</a
+		>
+	{/each}
+</nav>
+<div class="switches no-print">
+	<nav class="switch" aria-label="Weather">
+		{#each trip.weathers as one (one.id)}
+			<a href={address({ weather: one.id })} aria-current={one.id === weather.id ? 'true' : undefined}
+				>{one.name}</a
+			>
+		{/each}
+	</nav>
+	{#if hasFoul}
+		<nav class="switch" aria-label="Course of the day">
+			<a href={address({ foul: false })} aria-current={foul ? undefined : 'true'}>As planned</a>
+			<a href={address({ foul: true })} aria-current={foul ? 'true' : undefined}>In foul weather</a>
+		</nav>
+	{/if}
+	<p class="small soft">{weatherMeaning(weather, readerUnits())}</p>
+</div>
+
+<style>
+	.head {
+		display: flex;
+		gap: 30px;
+		align-items: end;
+		flex-wrap: wrap;
+	}
+	.head nav {
+		display: flex;
+		gap: 4px;
+	}
+	.head nav a,
+	.days a {
+		text-decoration: none;
+		padding: 3px 10px 4px;
+		border-bottom: 3px solid transparent;
+	}
+	.head nav a[aria-current],
+	.days a[aria-current] {
+		border-bottom-color: var(--ink);
+		font-weight: 600;
+	}
+	.links {
+		margin-left: auto;
+		display: flex;
+		gap: 18px;
+	}
+	.days {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px;
+		margin: 8px 0 10px -10px;
+	}
+	.days .tiny {
+		color: var(--soft);
+		margin-right: 5px;
+		font-weight: 400;
+	}
+	.switches {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 16px;
+		align-items: center;
+		margin-bottom: 12px;
+	}
+	.switch {
+		display: flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+	}
+	.switch a {
+		text-decoration: none;
+		padding: 3px 12px;
+	}
+	.switch a + a {
+		border-left: 1px solid var(--ink);
+	}
+	.switch a[aria-current] {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+	@media print {
+		h1 {
+			font-size: 18pt;
+		}
+		.head nav {
+			display: none;
+		}
+	}
+</style>
