@@ -51,7 +51,7 @@ describe('the published JSON Schema', () => {
 	/** What the server refuses, the schema refuses, and the other way round. */
 	it.each<[path: string, value: unknown, good: boolean]>([
 		['format', 'something-else', false],
-		['formatVersion', 2, false],
+		['formatVersion', 3, false],
 		['trip', undefined, false],
 		['trip.name', '', false],
 		['trip.stages.0.base.airTempC', -80, false],

@@ -299,6 +299,7 @@
 		align-items: center;
 		max-width: 460px;
 		margin-bottom: 8px;
+		white-space: nowrap;
 	}
 	@media (max-width: 760px) {
 		.bench {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
+	import { Button, Checkbox } from 'flowbite-svelte';
 	import { GROUNDS, TERRAINS, type BaseField, type Stage, type Terrain } from '$lib/core/document/types';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';
@@ -103,13 +103,8 @@
 		/>
 		<div class="marks" role="group" aria-label="It goes through">
 			{#each TERRAINS as terrain (terrain)}
-				<label
-					><input
-						type="checkbox"
-						checked={stage.terrain.includes(terrain)}
-						onchange={() => toggleTerrain(terrain)}
-					/>
-					{TERRAIN_WORDS[terrain]}</label
+				<Checkbox checked={stage.terrain.includes(terrain)} onchange={() => toggleTerrain(terrain)}
+					>{TERRAIN_WORDS[terrain]}</Checkbox
 				>
 			{/each}
 		</div>
@@ -160,12 +155,9 @@
 			onchange={() => typed('lapseKPerKm')}
 		/>
 		<div class="wide rows">
-			<label class="tick"
-				><input
-					type="checkbox"
-					checked={stage.base.inversion !== null}
-					onchange={(event) => setInversion(event.currentTarget.checked)}
-				/> inversion morning</label
+			<Checkbox
+				checked={stage.base.inversion !== null}
+				onchange={(event) => setInversion(event.currentTarget.checked)}>inversion morning</Checkbox
 			>
 			{#if stage.base.inversion}
 				<Field
@@ -339,14 +331,6 @@
 	.rows > :global(div) {
 		flex: 1;
 		min-width: 0;
-	}
-	.tick {
-		font-size: 14px;
-		flex: none;
-		padding: 6px 0;
-	}
-	input[type='checkbox'] {
-		accent-color: var(--ink);
 	}
 	.error {
 		color: var(--v-short);

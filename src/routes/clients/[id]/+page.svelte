@@ -330,19 +330,20 @@
 		align-items: center;
 		padding: 2px 0;
 	}
-	.thing {
+	li :global(.button.thing) {
+		justify-self: start;
 		text-align: left;
 		text-decoration: none;
 		overflow-wrap: anywhere;
 	}
-	.thing:hover {
+	li :global(.thing:hover) {
 		text-decoration: underline;
 	}
-	.has-not .thing {
+	.has-not :global(.thing) {
 		text-decoration: line-through;
 		color: var(--soft);
 	}
-	.not-asked .thing {
+	.not-asked :global(.thing) {
 		font-style: italic;
 		color: var(--soft);
 	}
@@ -381,7 +382,7 @@
 			grid-template-columns: 14px 62px 38px minmax(0, 1fr) 44px 32px;
 			padding: 5px 0;
 		}
-		.thing {
+		li :global(.button.thing) {
 			grid-column: 2 / -1;
 		}
 		li :global(input) {

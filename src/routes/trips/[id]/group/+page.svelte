@@ -43,15 +43,35 @@
 					rankOf(a) - rankOf(b) || b.bad.length - a.bad.length || a.client.name.localeCompare(b.client.name)
 			)
 	);
-	type Person = { worst: ReturnType<typeof worstPhase>; bad: unknown[] };
-	const rankOf = ({ worst, bad }: Person): number =>
-		worst === null
-			? 50
-			: bad.length === 0
-				? 40
-				: VERDICTS.indexOf(worst.verdict) + (worst.holdsMinutes ?? 0) / 1000;
+	type Person = { worst: ReturnType<typeof worstPhase>; bad: unknown[]; plan: PlanState | null };
+	const rankOf = ({ worst, bad, plan }: Person): number =>
+		// Who has no plan may be anything: they come before those who are right.
+		plan?.state === 'failed'
+			? 30
+			: worst === null
+				? 50
+				: bad.length === 0
+					? 40
+					: VERDICTS.indexOf(worst.verdict) + (worst.holdsMinutes ?? 0) / 1000;
 	const open = $derived(plans.filter(({ state }) => state === 'wanted' || state === 'working').length);
 	const wrong = $derived(people.filter(({ bad, plan }) => bad.length > 0 && plan?.summary).length);
+	const failed = $derived(plans.filter(({ state }) => state === 'failed').length);
+	/** Only plans that are there, and answer what is asked now, can say that somebody is all right. */
+	const everybodyRight = $derived(
+		people.every(
+			({ plan, bad, worst }) =>
+				plan?.state === 'there' && plan.isCurrent && worst !== null && bad.length === 0
+		)
+	);
+	const groupWords = $derived(
+		[
+			wrong > 0 ? `${wrong} of ${data.clients.length} are not all right, the worst first.` : '',
+			failed > 0
+				? `${failed} of ${data.clients.length} plans could not be worked out, so nobody knows yet.`
+				: '',
+			everybodyRight ? 'Everybody is all right.' : ''
+		].join(' ')
+	);
 	function sentence({ client, bad, worst, plan }: (typeof people)[number]): string {
 		const first = firstName(client.name);
 		if (client.things === 0) return groupSentence('unasked', first);
@@ -79,9 +99,7 @@
 	{#if message}{message}{:else if data.trip.stages.length === 0}This trip has no days yet.{:else if open > 0}
 		Planning in the background: {plans.length - open} of {data.clients.length} done.
 	{:else if plans.length > 0}
-		{wrong === 0
-			? 'Everybody is all right.'
-			: `${wrong} of ${data.clients.length} are not all right, the worst first.`}
+		{groupWords}
 	{/if}
 </p>
 
