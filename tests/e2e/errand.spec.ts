@@ -100,7 +100,7 @@ test('a planner makes a trip of two days, adds a client with ten things, sees pl
 	await expect(page.getByRole('button', { name: /^Wait: .*Holds \d+ of 45 min/ })).toBeVisible({
 		timeout: 120_000
 	});
-	await expect(page.getByText(/Wait: holds \d+ of 45 min for the/)).toBeVisible();
+	await expect(page.getByText(/stays warm for \d+ of 45 min in “Wait”, then/)).toBeVisible();
 	await press(page, 'button', /^Wait: .*Holds \d+ of 45 min/);
 	const why = page.getByRole('complementary', { name: /Why: Wait/ });
 	await expect(why).toContainText('our assumption');
@@ -120,7 +120,7 @@ test('a planner makes a trip of two days, adds a client with ten things, sees pl
 	])
 		await expect(paper).toContainText(thing);
 	await expect(paper.getByRole('heading', { name: 'Still to solve' })).toBeVisible();
-	await expect(paper).toContainText(/holds \d+ of 45 min/);
+	await expect(paper).toContainText(/for \d+ of 45 min in “Wait”/);
 	await expect(paper).toContainText(`Ask ${client}: what is there for the eyes?`);
 	await expect(paper).not.toContainText('clo');
 	await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();

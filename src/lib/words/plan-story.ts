@@ -78,7 +78,7 @@ export interface WeatherWords {
 	differences: string[];
 }
 /** "If it turns cold: skin up and lunch: hat on." */
-export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf): WeatherWords {
+export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf, who: string): WeatherWords {
 	const lead = message('if.lead', {
 		causes: listed(told.because.map((why) => message(`if.${why}`))),
 		weather: small(weather.name)
@@ -115,7 +115,7 @@ export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf
 	];
 	return {
 		lead,
-		worse: worse.length > 0 ? message('if.worse', { phases: listed(worse) }) : '',
+		worse: worse.length > 0 ? message('if.worse', { who, phases: listed(worse) }) : '',
 		differences
 	};
 }

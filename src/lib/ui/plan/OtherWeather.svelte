@@ -7,8 +7,10 @@
 		others: readonly ToldWeather[];
 		weathers: readonly Weather[];
 		nameOf: (thingId: string) => string;
+		/** first name of the client */
+		name: string;
 	}
-	let { others, weathers, nameOf }: Props = $props();
+	let { others, weathers, nameOf, name }: Props = $props();
 	const FIRST = 3;
 	const told = $derived(
 		others.map((one) => ({
@@ -16,7 +18,8 @@
 			...weatherWords(
 				one,
 				weathers.find(({ id }) => id === one.weather)!,
-				nameOf
+				nameOf,
+				name
 			)
 		}))
 	);

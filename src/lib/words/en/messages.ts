@@ -234,7 +234,7 @@ export const MESSAGES = {
 	'if.verdict': '{phase} ({verdict})',
 	'if.cold-already': '{phase} (cold when it begins)',
 	'if.many-cold': '{many} phases that begin cold, {first} to {last}',
-	'if.worse': 'Not warm and dry enough in {phases}.',
+	'if.worse': '{who} is then not warm and dry enough in {phases}.',
 
 	// What was shown about a plan
 	'bound.stopped': 'Stopped after {done} of {days} days: the others have no plan yet.',

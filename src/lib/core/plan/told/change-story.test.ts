@@ -181,7 +181,7 @@ describe('what is told', () => {
 		const [first, cold, wet] = threeWeathers();
 		const told = toldWeather(planned[0]!, planned[1]!, { first: first!, other: cold! });
 		expect(told.because).toContain('cold');
-		expect(weatherWords(told, cold!, nameOf).lead).toMatch(/^If it turns cold/);
+		expect(weatherWords(told, cold!, nameOf, 'Runa').lead).toMatch(/^If it turns cold/);
 		const rain = toldWeather(planned[0]!, planned[2]!, { first: first!, other: wet! });
 		expect(rain.because).toContain('wet');
 		const same = toldWeather(planned[0]!, planned[0]!, { first: first!, other: first! });

@@ -180,7 +180,7 @@
 		<ChangeList name={first} start={told.start} changes={told.changes} {nameOf} />
 		<section aria-label="What to look at">
 			<h2>In other weather</h2>
-			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} />
+			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
 			<h2>Look at</h2>
 			<PlanFindings {findings} name={first} {nameOf} />
 		</section>
