@@ -6,6 +6,7 @@ import { shortName } from '../../src/lib/words/labels';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';
 import { type APIRequestContext, expect, type Locator, type Page, test } from './test';
+import { pacedWorker } from './paced-worker';
 
 /** The plan of a whole trip, and what a guide does with it. */
 const RUNA = '/trips/demo-trip/plan/demo-runa';
@@ -102,13 +103,26 @@ const typesOf = ({ things }: Client): string[] => things.map(({ typeId }) => typ
 test('a long search is stopped, and the days that are planned stay', async ({ page, request }) => {
 	test.slow();
 	const { document, client } = longTrip(1);
+	const goOn = await pacedWorker(page, 'plan-worker');
 	await page.goto(await tripFor(request, document.trip, typesOf(client)));
-	const stop = page.getByRole('button', { name: 'Stop and keep what is there' });
-	await expect(page.getByText(/Planning, [1-9]\d* of 42 days/)).toBeVisible(LONG);
+	const [stop, again] = ['Stop and keep what is there', 'Work it out again'].map((name) =>
+		page.getByRole('button', { name })
+	) as [Locator, Locator];
+	const places = async () => [await stop.boundingBox(), await again.boundingBox()];
+	await expect(async () => {
+		await goOn(1);
+		await expect(page.getByText(/Planning, [1-9]\d* of 42 days/)).toBeVisible({ timeout: 100 });
+	}).toPass();
+	const whileWorking = await places();
+	await expect(again).toBeDisabled();
 	await stop.click();
+	await goOn(1e9);
 	await expect(page.getByText(/Stopped after \d+ of 42 days/)).toBeVisible(LONG);
 	await expect(page.getByRole('region', { name: 'What to say to Big' })).toContainText(/start in/);
-	await page.getByRole('button', { name: 'Work it out again' }).click();
+	// A click never lands on the other button: neither moves when the search ends.
+	expect(await places()).toEqual(whileWorking);
+	await expect(stop).toBeDisabled();
+	await again.click();
 	await expect(page.getByText(/among the likeliest things of this large kit/)).toBeVisible({
 		timeout: 120_000
 	});

@@ -177,14 +177,25 @@ test('a comparison shows how far it is and can be stopped', async ({ page, reque
 	const id = await make(request, '/api/v1/trips', { name: 'Long work' });
 	const KIT = ['top-wool-mid', 'fleece', 'soft-shell', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'trousers-hard-shell', 'sock-mid', 'sock-heavy', 'boot-winter', 'glove-liner', 'glove-light', 'glove-winter', 'cap-thin', 'hat-warm', 'neck-tube', 'goggles']; // prettier-ignore
 	for (const name of ['Ann Long', 'Ben Long', 'Cal Long']) await client(request, name, id, KIT);
+	// The work does not begin before it is stopped, however fast the machine is.
+	let begin = (): void => undefined;
+	const held = new Promise<void>((resolve) => (begin = resolve));
+	await page.route('**/changes-worker*.js', (route) => held.then(() => route.continue()));
 	await page.goto(`/trips/${id}`);
 	await addDay(page);
 	await pattern(page, /^Ice or mixed climb/);
 	await page.getByRole('radio', { name: 'Cold snap' }).click();
 	const who = page.getByRole('region', { name: 'Who changes' });
 	await expect(who.getByRole('progressbar')).toBeVisible();
-	await who.getByRole('button', { name: 'Stop' }).click();
-	await expect(who).toContainText(/Stopped after \d of 3/);
+	const stop = who.getByRole('button', { name: 'Stop' });
+	const place = await stop.boundingBox();
+	await stop.click();
+	await expect(who).toContainText('Stopped after 0 of 3');
+	await expect(stop).toBeDisabled();
+	expect(await stop.boundingBox()).toEqual(place);
+	begin();
+	await page.getByRole('radio', { name: 'Mild and wet' }).click();
+	await expect(who).toContainText(/→|Nobody’s verdicts change/);
 	await expect(page.getByText(/All saved, /)).toBeVisible();
 });
 

@@ -62,10 +62,13 @@
 		<h2 id="who-head">Who changes</h2>
 		<p class="small soft">{sides}</p>
 		<p role="status" class="small">
+			<!-- The button stays where it is: a click never lands on something else. -->
+			<Button class="quiet" disabled={comparison.state !== 'working'} onclick={() => comparison.stop()}
+				>Stop</Button
+			>
 			{#if comparison.state === 'working'}
 				<progress max={comparison.total} value={comparison.done} aria-label="Plans compared"></progress>
 				{comparison.done} of {comparison.total}
-				<Button class="quiet" onclick={() => comparison.stop()}>Stop</Button>
 			{:else if comparison.state === 'stopped'}
 				Stopped after {comparison.done} of {comparison.total}; what was found stays.
 			{:else if comparison.state === 'failed'}
