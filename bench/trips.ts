@@ -1,7 +1,7 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import type { Wish } from '../src/lib/core/document/wish';
-import { schooled } from '../src/lib/core/plan/day-report';
+import { schooled } from '$lib/core/conditions/person';
 import { type TripPlan, TripPlanner } from '../src/lib/core/plan/planner';
 import { tripSummary } from '../src/lib/core/plan/told/summary';
 import { searchedIds } from '../src/lib/core/plan/trip-days';

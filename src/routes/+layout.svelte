@@ -4,8 +4,9 @@
 	import { navigating, page } from '$app/state';
 	import { LOOK } from '$lib/ui/parts/look';
 	import GoTo from '$lib/ui/frame/GoTo.svelte';
-	import ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
-	import QuickCheck from '$lib/ui/kit/QuickCheck.svelte';
+	import QuickCheckKey from '$lib/ui/frame/QuickCheckKey.svelte';
+	import type ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
+	import { why } from '$lib/ui/parts/why.svelte';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
 
@@ -14,6 +15,13 @@
 	// Says that the page answers now; what drives it from outside can wait for this.
 	$effect(() => {
 		document.documentElement.dataset.ready = 'true';
+	});
+
+	// All rules and sources come when the first figure is opened.
+	let panel = $state.raw<typeof ReasonPanel>();
+	$effect(() => {
+		if (why.shown && !panel)
+			void import('$lib/ui/parts/ReasonPanel.svelte').then((part) => (panel = part.default));
 	});
 
 	const sections = [
@@ -47,14 +55,17 @@
 		</nav>
 		<ThemeSwitch />
 		<UnitsMenu />
-		<QuickCheck />
+		<QuickCheckKey />
 		<GoTo />
 	</header>
 	<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
 	<main id="main">
 		{@render children()}
 	</main>
-	<ReasonPanel />
+	{#if panel}
+		{@const Panel = panel}
+		<Panel />
+	{/if}
 </ThemeProvider>
 
 <style>

@@ -1,3 +1,4 @@
+import { brotliCompressSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './test';
 
@@ -79,4 +80,27 @@ test('an address that leads nowhere says so, in words', async ({ page }) => {
 		await expect(page.locator('main')).not.toContainText(/node_modules|\.js:/);
 		await expect(page.getByRole('link', { name: 'All trips' })).toBeVisible();
 	}
+});
+
+test.describe('what a page loads first, as it is sent', () => {
+	const KB = 1000;
+	for (const [name, url, script] of [
+		['trips', '/', 150],
+		['trip', '/trips/demo-trip', 150],
+		['layer plan', '/trips/demo-trip/plan/demo-runa', 120]
+	] as const)
+		test(`${name}: at most ${script} kB of script and 15 kB of style`, async ({ page }) => {
+			const sizes = { js: 0, css: 0 };
+			const read: Promise<void>[] = [];
+			page.on('response', (response) => {
+				const kind = /(?<!worker[^/]*)\.(js|css)$/.exec(new URL(response.url()).pathname)?.[1];
+				if (kind !== 'js' && kind !== 'css') return;
+				read.push(response.body().then((body) => void (sizes[kind] += brotliCompressSync(body).length)));
+			});
+			await page.goto(url, { waitUntil: 'networkidle' });
+			await Promise.all(read);
+			expect(sizes.js).toBeGreaterThan(30 * KB);
+			expect(sizes.js).toBeLessThanOrEqual(script * KB);
+			expect(sizes.css).toBeLessThanOrEqual(15 * KB);
+		});
 });

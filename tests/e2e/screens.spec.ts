@@ -80,7 +80,11 @@ test('every kind of figure opens to its reason, marked by how sure it is', async
 			/^Climb over open slopes: Right/,
 			[/runs through the day/, /our assumption/, /Too warm here from/]
 		],
-		['a finding', /partner hurt on the saddle: no clothing holds/, [/warmest things of the catalogue/]],
+		[
+			'a finding',
+			/No clothing keeps Runa warm for 120 min in “What if: partner hurt/,
+			[/warmest things of the catalogue/]
+		],
 		['a ladder cell', /^Eyes, Skins on at the car/, [/lens category/i, /EN ISO 12312-1/]],
 		['what rides on top', /^On top of the pack in Climb through the forest/, [/Big coat/]]
 	];

@@ -7,10 +7,12 @@ export type MessageValues = Readonly<Record<string, string | number>>;
 
 const LOCALE = 'en-GB';
 /** A message is parsed once: that costs more than a hundred sentences. */
-const parsed = new Map<string, IntlMessageFormat>();
+const parsed = new Map<unknown, IntlMessageFormat>();
 
-/** A message of ICU syntax with its values. @throws Error when a value is missing */
+/** A message of ICU syntax with its values; the build has parsed the catalogue already. @throws Error when a value is missing */
 export function format(text: string, values: MessageValues = {}): string {
+	// In the build a sentence with places for values is no longer a string; what is one is said as it stands.
+	if (typeof text === 'string' && !text.includes('{')) return text;
 	let made = parsed.get(text);
 	if (!made) {
 		made = new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true });

@@ -80,10 +80,6 @@ export interface Cell extends Conditions {
 	terrain: readonly Terrain[];
 }
 
-/** The name of a phase, with its round from the second on. */
-export const cellName = ({ name, round }: Pick<Cell, 'name' | 'round'>): string =>
-	name + (round > 1 ? ` ${round}` : '');
-
 const PLACE_OF_BED: Readonly<Record<BedKind, Place>> = {
 	heated: 'in',
 	unheated: 'cold-in',

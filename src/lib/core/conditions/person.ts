@@ -1,5 +1,5 @@
 import { type Schools, schoolsOf } from '../document/schools';
-import type { Client } from '../document/types';
+import type { Client, Document } from '../document/types';
 
 /** Credit of warmth that work leaves for the next stop, Wh/m² (our assumption). */
 const CREDIT_FLOOR_WHM2 = -20;
@@ -35,3 +35,8 @@ export function personOf(client: Client): Person {
 		schools: schoolsOf(client.schools)
 	};
 }
+/** A client with the schools that hold: their own before the trip's before the house's. */
+export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' | 'house'>): Client => ({
+	...client,
+	schools: schoolsOf(house, trip.schools, client.schools)
+});

@@ -11,7 +11,7 @@ import {
 import { choiceWords, schoolWhy } from '../../words/schools';
 import { mostCounts } from '../kit/counting';
 import { type PlannedStage } from '../kit/planned-day';
-import { schooled } from '../plan/day-report';
+import { schooled } from '../conditions/person';
 import { planDocument, planStage } from '../plan/planner';
 import { SCHOOL_REQUIREMENTS } from '../rules/school-requirements';
 import { PARTS } from './parts';

@@ -10,7 +10,7 @@ import {
 } from '../../../../tests/fixtures/make';
 import { clothOf } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
-import { simulationOf } from '../plan/day-report';
+import { simulationOf } from '../plan/simulated-plan';
 import { planStage } from '../plan/planner';
 import { simulateDay, type SimulatedDay, SOAKED_SHARE, type WornPhase } from './simulation';
 

@@ -10,7 +10,8 @@ import { PARTS } from '../document/parts';
 import { type Bed, type Client, FIBRES, type Stage } from '../document/types';
 import { wearerOf } from '../judge/wearer';
 import { packOf, WATER_AND_FOOD } from '../kit/pack';
-import { simulationOf, wetAfter } from '../plan/day-report';
+import { wetAfter } from '../plan/day-report';
+import { simulationOf } from '../plan/simulated-plan';
 import { planDocument, planStage } from '../plan/planner';
 import { eveningWetness, morningWetness, wetCloth } from './wetness';
 

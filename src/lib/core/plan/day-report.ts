@@ -1,26 +1,24 @@
-import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth } from '../cloth/things';
 import { type DrawnLayer, drawnLayers, type Outfit } from '../cloth/worn';
 import { type Cell } from '../conditions/cells';
 import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
-import { schoolsOf } from '../document/schools';
-import type { Client, Document, Stage, Weather } from '../document/types';
+import type { Stage, Weather } from '../document/types';
 import type { WornThing } from '../document/worn';
 import { cellAir } from '../heat/ledger';
-import { simulateDay, type SimulatedDay } from '../heat/simulation';
 import { eveningWetness, morningWetness, type Wetness } from '../heat/wetness';
 import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
 import { type PhaseVerdict } from '../judge/phase-verdict';
 import { judgeStage } from '../judge/verdicts';
-import { type Wearer, wearerOf } from '../judge/wearer';
+import { type Wearer } from '../judge/wearer';
 import { wetMorningFinding } from '../judge/wet-morning';
 import { type CarriedThing, packOf, packTooSmall, POCKET_L } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, legalOutfitsOf, withGiven } from '../outfit/legal-outfits';
 import { dressDay, type StagePlan } from './day/dress-day';
+import { bodyThrough, openingOf } from './simulated-plan';
 
 /** A thing that is worn again within so many phases rides on top of the pack. */
 const SOON_PHASES = 2;
@@ -104,9 +102,6 @@ export function judgedDay({ client, kit, answered, cells, choice, givenWhatIfs }
 	});
 }
 
-/** How far the front of an outfit is open, as the factor left on the trunk. */
-const openingOf = (outfit: Outfit): number =>
-	Math.min(1, ...outfit.map(({ opening }) => OPENING_FACTOR[opening]));
 /** Nights are not drawn: a bag is no stack of layers. */
 const drawnIn = ({ cell, outfit }: PhaseVerdict): DrawnLayer[] =>
 	cell.kind === 'sleep' ? [] : drawnLayers(outfit, cellAir(cell).air, openingOf(outfit));
@@ -148,45 +143,6 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		proven: choice.proven
 	};
 }
-
-/**
- * How the body fares through judged phases, minute by minute; empty while nobody has asked what there is for torso and
- * legs.
- * @param atHand what is at hand in a phase and could prevent what goes wrong; null where that is not asked
- */
-function bodyThrough(
-	phases: readonly PhaseVerdict[],
-	{ client, answered }: Wearer,
-	atHand: ((phase: number) => Cloth[]) | null
-): SimulatedDay {
-	if (!answered.has('torso') || !answered.has('legs')) return { minutes: [], moments: [] };
-	return simulateDay(
-		phases.map(({ cell, outfit, verdict, limitedBy }) => ({
-			cell,
-			outfit,
-			opening: openingOf(outfit),
-			wetThrough: verdict === 'wet through' && limitedBy === 'torso'
-		})),
-		{ holdWhm2: personOf(client).marks.holdWhm2, atHand }
-	);
-}
-
-/** How the body fares through a planned stage, minute by minute, and what at hand would prevent what goes wrong. */
-export function simulationOf(phases: readonly PlannedPhase[], client: Client): SimulatedDay {
-	const wearer = wearerOf(client);
-	return bodyThrough(phases, wearer, (phase) => {
-		const reach = new Set(
-			phases[phase]!.carried.filter(({ where }) => where !== 'base').map(({ thingId }) => thingId)
-		);
-		return wearer.kit.filter(({ thingId }) => reach.has(thingId));
-	});
-}
-
-/** A client with the schools that hold: their own before the trip's before the house's. */
-export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' | 'house'>): Client => ({
-	...client,
-	schools: schoolsOf(house, trip.schools, client.schools)
-});
 
 /** What is still wet on the morning after a planned stage. */
 export function wetAfter(

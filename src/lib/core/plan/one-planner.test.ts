@@ -9,7 +9,7 @@ import type { PlannedStage } from '../kit/planned-day';
 import { finished } from '../search/steps';
 import { seeded } from '../seeded';
 import { threeWeathers } from '../weather/climate';
-import { schooled } from './day-report';
+import { schooled } from '../conditions/person';
 import { type DocumentWishes, TripPlanner, documentSteps, planStage, plannedDay } from './planner';
 import { quickCheck } from './told/quick-check';
 import { type PhaseSummary, isNotAllRight, phasesOf, tripSummary } from './told/summary';

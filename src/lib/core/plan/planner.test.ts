@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOfSixty, longTrip, loopTrip } from '../../../../tests/fixtures/long-trip';
 import { finished } from '../search/steps';
-import { schooled } from './day-report';
+import { schooled } from '../conditions/person';
 import { plannedDay, type TripPlan, TripPlanner, verdictsOn } from './planner';
 import { tripSummary } from './told/summary';
 import { searchedIds } from './trip-days';

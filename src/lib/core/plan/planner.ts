@@ -3,7 +3,8 @@ import type { FixedOutfit } from '../document/worn';
 
 import { wetCloth, type Wetness } from '../heat/wetness';
 import type { HittingSolver } from '../search/hitting-set';
-import { type ChosenDay, judgedDay, reportedDay, schooled, wetAfter } from './day-report';
+import { type ChosenDay, judgedDay, reportedDay, wetAfter } from './day-report';
+import { schooled } from '../conditions/person';
 import type { Dressed } from './day/day-problem';
 
 import { isSameWish, type Wish } from '../document/wish';

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Client, Document } from '$lib/core/document/types';
-import { schooled } from '$lib/core/plan/day-report';
+import { schooled } from '$lib/core/conditions/person';
 import type { DocumentWishes } from '$lib/core/plan/planner';
 
 /**

@@ -118,6 +118,11 @@
 		gap: 4px 18px;
 		align-items: baseline;
 	}
+	/* A row of its own, as high with words in it as without. */
+	header [role='status'] {
+		flex-basis: 100%;
+		min-height: 30px;
+	}
 	progress {
 		accent-color: var(--ink);
 		width: 130px;

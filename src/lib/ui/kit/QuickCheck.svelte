@@ -1,14 +1,15 @@
 <script lang="ts">
 	import { Button, Modal } from 'flowbite-svelte';
 	import { page } from '$app/state';
-	import { onDestroy } from 'svelte';
-	import { schooled } from '$lib/core/plan/day-report';
+	import { onDestroy, untrack } from 'svelte';
+	import { schooled } from '$lib/core/conditions/person';
 	import type { Document } from '$lib/core/document/types';
 	import type { QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
 	import { described, groupName, type Described } from '$lib/words/garments';
 	import { quickCheckSentence } from '$lib/words/plan-story';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { small } from '$lib/words/message';
+	import type { LateBoxProps } from '../frame/late-box.svelte';
 	import Combobox from '../parts/Combobox.svelte';
 	import QuickCheckWorker from './quick-check-worker?worker';
 	import type { QuickCheckReply, QuickCheckRequest } from './quick-check-worker';
@@ -18,7 +19,8 @@
 		clientId: string;
 		name: string;
 	}
-	let open = $state(false);
+	/** Opened from outside: the page loads this when somebody asks. */
+	let { open = $bindable(), typed }: LateBoxProps = $props();
 	let step = $state<'thing' | 'who' | 'answer'>('thing');
 	let text = $state('');
 	let thing = $state.raw<Described | null>(null);
@@ -33,10 +35,9 @@
 
 	const found = $derived(described(text));
 
-	function show(): void {
-		open = true;
+	function show(begun = ''): void {
 		step = 'thing';
-		text = '';
+		text = begun;
 		query = '';
 		answer = null;
 		void look();
@@ -111,25 +112,15 @@
 	}
 	/** Closed by a key, a click beside it or the link: what is being worked out for it stops. */
 	$effect(() => {
-		if (!open) worker?.terminate();
+		if (open) untrack(() => show(typed));
+		else worker?.terminate();
 	});
-	function onwindowkeydown(event: KeyboardEvent): void {
-		const target = event.target as HTMLElement;
-		if (event.key !== 'c' || event.ctrlKey || event.metaKey || event.altKey || open) return;
-		if (target.closest('input, textarea, select, [contenteditable]')) return;
-		event.preventDefault();
-		show();
-	}
 	const sentence = $derived.by(() => {
 		if (!answer || !thing || !who) return '';
 		const where = answer.fails ? dayOf(answer.fails.stageId) : '';
 		return quickCheckSentence(answer, small(shortName(thing.name)), firstName(who.name), where);
 	});
 </script>
-
-<svelte:window onkeydown={onwindowkeydown} />
-
-<Button class="call no-print" onclick={show}>Is this all right? <kbd>C</kbd></Button>
 
 <Modal bind:open aria-label="Is this all right?" dismissable={false}>
 	{#if step === 'thing'}
@@ -199,14 +190,6 @@
 </Modal>
 
 <style>
-	:global(.button.call) {
-		border: 1px solid var(--rule-strong);
-		background: var(--sheet);
-		border-radius: 3px;
-		padding: 5px 10px;
-		font-size: 14px;
-		cursor: pointer;
-	}
 	.so-far {
 		padding: 10px 18px 0;
 		color: var(--soft);
@@ -219,11 +202,6 @@
 	}
 	.answer :global(.quiet) {
 		margin-left: 12px;
-	}
-	@media (max-width: 640px) {
-		:global(.button.call kbd) {
-			display: none;
-		}
 	}
 	.say {
 		font-size: 20px;

@@ -40,9 +40,14 @@
 	}: Props = $props();
 
 	let at = $state(0);
+	let field = $state<HTMLInputElement>();
 	let list = $state<HTMLElement>();
 	const here = $derived(Math.min(at, options.length - 1));
 
+	// In a box the field is what one came for; on a page it waits.
+	$effect(() => {
+		if (!framed) field?.focus();
+	});
 	$effect(() => {
 		list?.querySelector(`#${id}-${here}`)?.scrollIntoView({ block: 'nearest' });
 	});
@@ -65,6 +70,7 @@
 <div class="combobox" class:framed>
 	<Input
 		{id}
+		bind:elementRef={field}
 		bind:value
 		oninput={() => {
 			at = 0;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { cellName } from '$lib/core/conditions/cells';
+	import { cellName } from '$lib/core/conditions/cell-name';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/words/units';
 	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/words/labels';

@@ -5,7 +5,8 @@ import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../doc
 import type { Precipitation } from '../../document/weather';
 import type { SimulatedDay } from '../../heat/simulation';
 import { type PlannedStage } from '../../kit/planned-day';
-import { schooled, simulationOf } from '../day-report';
+import { schooled } from '$lib/core/conditions/person';
+import { simulationOf } from '../simulated-plan';
 import { planStage } from '../planner';
 
 /** What is moved on the page where anyone tries it. */

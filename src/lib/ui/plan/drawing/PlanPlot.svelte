@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { firstName, clock, duration, verdictSentence, verdictTag } from '$lib/words/labels';
 	import type { Client } from '$lib/core/document/types';
-	import { cellName } from '$lib/core/conditions/cells';
+	import { cellName } from '$lib/core/conditions/cell-name';
 	import { personOf } from '$lib/core/conditions/person';
-	import type { simulationOf } from '$lib/core/plan/day-report';
+	import type { simulationOf } from '$lib/core/plan/simulated-plan';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/words/units';
 	import BodyStrip from './BodyStrip.svelte';

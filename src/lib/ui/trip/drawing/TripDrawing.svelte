@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { feltTitle, clock, duration } from '$lib/words/labels';
 	import { weatherMeaning } from '$lib/words/weathers';
-	import { area, brushX, curveBumpX, line, select, type D3BrushEvent } from 'd3';
+	import { area, curveBumpX, line } from 'd3';
 	import { flushSync } from 'svelte';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords } from '$lib/words/units';
@@ -128,29 +128,22 @@
 	}
 
 	/** Brushing over days picks them; a click opens the reason of the phase under it. */
+	let brushing = $state.raw<typeof import('./day-brush')>();
+	const loadBrush = async (): Promise<void> => {
+		brushing ??= await import('./day-brush');
+	};
 	$effect(() => {
-		if (!brushLayer) return;
-		const layer = select<SVGGElement, unknown>(brushLayer);
-		const brush = brushX<unknown>()
-			.extent([
-				[0, 0],
-				[Math.max(1, end), HEIGHT]
-			])
-			.on('end', (event: D3BrushEvent<unknown>) => {
-				if (!event.sourceEvent) return;
-				const selection = event.selection as [number, number] | null;
-				if (!selection) {
-					if (focus) openWhy(focus);
-					return;
-				}
-				const [from, to] = selection;
+		if (!brushLayer || !brushing) return;
+		return brushing.layBrush(brushLayer, {
+			width: Math.max(1, end),
+			height: HEIGHT,
+			cursor: views.length > 1 ? 'col-resize' : 'pointer',
+			clicked: () => focus && openWhy(focus),
+			brushed: (from, to) => {
 				const touched = columns.filter(({ left, right }) => right > from && left < to);
-				layer.call((g) => brush.clear(g));
 				if (touched.length > 0 && views.length > 1) pick(touched[0]!.view, touched.at(-1)!.view);
-			});
-		layer.call(brush);
-		layer.selectAll('.overlay').attr('cursor', views.length > 1 ? 'col-resize' : 'pointer');
-		return () => void layer.on('.brush', null).selectAll('*').remove();
+			}
+		});
 	});
 </script>
 
@@ -180,6 +173,7 @@
 		height={HEIGHT}
 		viewBox="0 0 {width} {HEIGHT}"
 		aria-hidden="true"
+		onpointerenter={loadBrush}
 		onpointermove={over}
 		onpointerleave={() => (isOver = false)}
 	>

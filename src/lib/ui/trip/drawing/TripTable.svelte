@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Table } from 'flowbite-svelte';
-	import { cellName } from '$lib/core/conditions/cells';
+	import { cellName } from '$lib/core/conditions/cell-name';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords, withUnit } from '$lib/words/units';
 	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/words/labels';

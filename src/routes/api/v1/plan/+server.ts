@@ -1,4 +1,4 @@
-import { schooled } from '$lib/core/plan/day-report';
+import { schooled } from '$lib/core/conditions/person';
 import { upgradeDocument } from '$lib/formats/upgrade';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { type PlanRequest, planRequestSchema } from '$lib/formats/schema/plan';

@@ -1,4 +1,4 @@
-import { schooled } from '$lib/core/plan/day-report';
+import { schooled } from '$lib/core/conditions/person';
 import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/wishes';
 import { orNotFound } from '$lib/server/http';

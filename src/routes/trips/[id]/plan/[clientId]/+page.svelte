@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	// eslint-disable-next-line import-x/no-duplicates
 	import { onDestroy, untrack } from 'svelte';
+	// eslint-disable-next-line import-x/no-duplicates -- two doors whose types stand in one file
+	import { MediaQuery } from 'svelte/reactivity';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
-	import { simulationOf } from '$lib/core/plan/day-report';
+	import { simulationOf } from '$lib/core/plan/simulated-plan';
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
 	import type { Wish } from '$lib/core/document/wish';
@@ -18,7 +21,6 @@
 	import PlanSearch from '$lib/ui/plan/PlanSearch.svelte';
 	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
 	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
-	import PlanPhone from '$lib/ui/plan/PlanPhone.svelte';
 	import PlanPlot from '$lib/ui/plan/drawing/PlanPlot.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
 	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
@@ -33,6 +35,8 @@
 
 	const units = $derived(readerUnits());
 
+	/** On a phone the drawings become one column of phases, which only a phone loads. */
+	const narrow = new MediaQuery('max-width: 760px', false);
 	const session = new PlanSession();
 	onDestroy(() => session.end());
 	let wishes = $state.raw<Wish[]>([]);
@@ -185,9 +189,11 @@
 			<PlanFindings {findings} name={first} {nameOf} />
 		</section>
 	</div>
-	<div class="small-screen">
-		<PlanPhone {phases} clientName={first} onwhy={(phase) => why.open(whyVerdict(phase, data.client))} />
-	</div>
+	{#if narrow.current}
+		{#await import('$lib/ui/plan/PlanPhone.svelte') then { default: PlanPhone }}
+			<PlanPhone {phases} clientName={first} onwhy={(phase) => why.open(whyVerdict(phase, data.client))} />
+		{/await}
+	{/if}
 
 	<PlanPlot
 		{phases}
@@ -277,7 +283,6 @@
 	.price {
 		flex-basis: 100%;
 	}
-	.small-screen,
 	.print-only {
 		display: none;
 	}
@@ -291,9 +296,6 @@
 	@media (max-width: 760px) {
 		.top {
 			grid-template-columns: 1fr;
-		}
-		.small-screen {
-			display: block;
 		}
 	}
 	/* One day, one sheet. */
@@ -327,8 +329,7 @@
 			padding-bottom: 1px;
 		}
 		.note,
-		.wanted,
-		.small-screen {
+		.wanted {
 			display: none;
 		}
 	}

@@ -1,4 +1,4 @@
-import { schooled } from '$lib/core/plan/day-report';
+import { schooled } from '$lib/core/conditions/person';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { getDocument } from '$lib/server/db/clients';
 import { NotFoundError } from '$lib/server/db/pool';

@@ -1,0 +1,45 @@
+import type { Component } from 'svelte';
+
+/** What a box that comes late is given. */
+export interface LateBoxProps extends Record<string, unknown> {
+	open: boolean;
+	/** what was typed while the box was on its way */
+	typed: string;
+}
+
+/**
+ * A box that one key opens, and that is only loaded when somebody asks for it: it would make every page heavier. What is
+ * typed while it is on its way is not lost.
+ */
+export class LateBox {
+	open = $state(false);
+	typed = $state('');
+	box = $state.raw<Component<LateBoxProps, object, 'open'>>();
+	#isComing = false;
+
+	constructor(
+		private readonly key: string,
+		private readonly get: () => Promise<{ default: Component<LateBoxProps, object, 'open'> }>
+	) {}
+
+	readonly load = async (): Promise<void> => {
+		this.box ??= (await this.get()).default;
+	};
+	readonly show = async (): Promise<void> => {
+		this.typed = '';
+		this.#isComing = true;
+		await this.load();
+		this.#isComing = false;
+		this.open = true;
+	};
+	readonly onkeydown = (event: KeyboardEvent): void => {
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		if (this.#isComing && event.key.length === 1) this.typed += event.key;
+		else if (event.key === this.key && !this.open && !isTyping(event)) void this.show();
+		else return;
+		event.preventDefault();
+	};
+}
+
+const isTyping = ({ target }: KeyboardEvent): boolean =>
+	(target as HTMLElement).closest('input, textarea, select, [contenteditable]') !== null;
