@@ -62,6 +62,22 @@ for (const { name, values, unit, limit } of figures) {
 }
 for (const note of notes) console.log(`  ${note}`);
 
+/** The data of a plan's page when the plan is stored: read, checked and sent by the server. */
+async function storedPlan(address) {
+	await (await fetch(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
+	const times = [];
+	for (let i = 0; i < 60; i++) {
+		const begin = process.hrtime.bigint();
+		await (await fetch(`${address}/trips/demo-trip/plan/demo-runa/__data.json?day=${1 + (i % 2)}`)).text();
+		if (i >= 10) times.push(Number(process.hrtime.bigint() - begin) / 1e6);
+	}
+	const kept = median(times) <= 100;
+	if (!kept) slow++;
+	console.log(
+		`${kept ? '✓' : '✗'} page data of a stored plan: median ${median(times).toFixed(1)} ms, ${Math.min(...times).toFixed(1)} to ${Math.max(...times).toFixed(1)} (limit 100 ms)`
+	);
+}
+
 /** Pages of a season against a bare page of the same server, asked by turns: the 95th percentile of each. */
 async function seasonPages() {
 	const folder = path.join(root, '.data/bench-season');
@@ -70,6 +86,8 @@ async function seasonPages() {
 	Object.assign(process.env, database.env);
 	const { fillSeason } = await loadTs('bench/season.ts');
 	await fillSeason(path.join(root, 'db/migrations'));
+	const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
+	await prepareDatabase(path.join(root, 'db/migrations'), true);
 	ensureBuild(root);
 	const app = await startApp(root, await freePort(5480), database.env);
 	const BARE = '/keys';
@@ -83,6 +101,7 @@ async function seasonPages() {
 				if (i >= 60) own.push(Number(process.hrtime.bigint() - begin) / 1e6);
 			}
 		}
+		await storedPlan(app.address);
 	} finally {
 		await app.stop();
 		await database.stop();

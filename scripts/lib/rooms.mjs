@@ -65,15 +65,7 @@ export const ROOMS = [
 	{
 		folder: 'src/lib/ui',
 		uses: ['src/lib/ui', 'src/lib/core', 'src/lib/formats', 'src/lib/words'],
-		packages: [
-			'svelte',
-			'svelte/*',
-			'$app/*',
-			'd3',
-			'flowbite-svelte',
-			'flowbite-svelte-icons',
-			'svelte-dnd-action'
-		],
+		packages: ['svelte', 'svelte/*', '$app/*', 'd3', 'flowbite-svelte', 'svelte-dnd-action'],
 		why: 'the interface may use core, formats and words, never the server'
 	},
 	{
@@ -85,7 +77,6 @@ export const ROOMS = [
 			'$app/*',
 			'@sveltejs/kit',
 			'flowbite-svelte',
-			'flowbite-svelte-icons',
 			'@fontsource*',
 			'./$types'
 		],

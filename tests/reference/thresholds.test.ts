@@ -5,7 +5,6 @@ import { loftLeft } from '../../src/lib/core/cloth/squeeze';
 import { clothOf } from '../../src/lib/core/cloth/things';
 import type { Cell } from '../../src/lib/core/conditions/cells';
 import { lensNeeded, needsFaceCover, rainKeptOutMin } from '../../src/lib/core/conditions/needs';
-import { personOf } from '../../src/lib/core/conditions/person';
 import { stopsSoonAfter } from '../../src/lib/core/conditions/stops';
 import { extremityAfterC, minutesUntilC } from '../../src/lib/core/heat/extremities';
 import { cellAir } from '../../src/lib/core/heat/ledger';
