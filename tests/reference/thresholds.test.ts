@@ -9,7 +9,7 @@ import { stopsSoonAfter } from '../../src/lib/core/conditions/stops';
 import { extremityAfterC, minutesUntilC } from '../../src/lib/core/heat/extremities';
 import { cellAir } from '../../src/lib/core/heat/ledger';
 import { SWEAT_STORE } from '../../src/lib/core/heat/sweat-store';
-import { simulationOf } from '$lib/core/plan/simulated-plan';
+import { simulationOf } from '../../src/lib/core/plan/simulated-plan';
 import { planStage } from '../../src/lib/core/plan/planner';
 import { eveningWetness } from '../../src/lib/core/heat/wetness';
 import { packOf } from '../../src/lib/core/kit/pack';

@@ -60,6 +60,14 @@ describe('the rooms of the code', () => {
 		});
 		expect(wrong).toEqual([]);
 	});
+	it('that scripts load, outside of the app too, name their files by where they stand', () => {
+		const aliased = sources.filter(
+			(file) =>
+				/^(src\/lib\/(core|words|formats)|bench)\//.test(file) &&
+				/from '\$lib\//.test(readFileSync(path.join(root, file), 'utf8'))
+		);
+		expect(aliased).toEqual([]);
+	});
 	it('would notice what is not allowed', () => {
 		const search = roomOf('src/lib/core/search/solver.ts')!;
 		expect(mayUseFile(search, 'src/lib/core/cloth/things.ts')).toBe(false);

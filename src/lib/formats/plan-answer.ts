@@ -8,7 +8,7 @@ import type { Moment } from '../core/heat/simulation';
 import { type Count, mostCounts } from '../core/kit/counting';
 import type { CarriedThing, Pack } from '../core/kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
-import { simulationOf } from '$lib/core/plan/simulated-plan';
+import { simulationOf } from '../core/plan/simulated-plan';
 import { findingSentence } from '../words/findings';
 import { firstName, shortName } from '../words/labels';
 import { countWords } from '../words/plan-story';

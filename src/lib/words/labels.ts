@@ -1,6 +1,6 @@
 import type { PhaseVerdict } from '../core/judge/phase-verdict';
 import { type Cell } from '../core/conditions/cells';
-import { cellName } from '$lib/core/conditions/cell-name';
+import { cellName } from '../core/conditions/cell-name';
 import type { Row } from '../core/document/parts';
 import type { Verdict } from '../core/document/verdict';
 import type { Moment } from '../core/heat/simulation';

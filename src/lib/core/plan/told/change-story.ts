@@ -1,7 +1,7 @@
 import { factorOf } from '../../cloth/factors';
 import type { Cloth } from '../../cloth/things';
 import { outermost, type WornLayer } from '../../cloth/worn';
-import { cellName } from '$lib/core/conditions/cell-name';
+import { cellName } from '../../conditions/cell-name';
 import { isOut } from '../../conditions/needs';
 import type { Weather } from '../../document/types';
 import type { Opening } from '../../document/worn';

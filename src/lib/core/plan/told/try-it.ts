@@ -5,7 +5,7 @@ import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../doc
 import type { Precipitation } from '../../document/weather';
 import type { SimulatedDay } from '../../heat/simulation';
 import { type PlannedStage } from '../../kit/planned-day';
-import { schooled } from '$lib/core/conditions/person';
+import { schooled } from '../../conditions/person';
 import { simulationOf } from '../simulated-plan';
 import { planStage } from '../planner';
 
