@@ -11,7 +11,8 @@ import { cloFromM2kw } from '../../src/lib/core/units';
 
 /**
  * The equations of the standard once more, written out plainly with the surface temperature in the open, and solved by
- * a slow bisection. Nothing is shared with the code under test.
+ * a slow bisection. Nothing is shared with the code under test, yet both come from the same memory of the standard: this
+ * holds the way in which they are solved, not the equations. The worked example below holds the figures.
  */
 function slowIreqClo(
 	level: Level,
