@@ -190,6 +190,7 @@ test('a comparison shows how far it is and can be stopped', async ({ page, reque
 	const who = page.getByRole('region', { name: 'Who changes' });
 	await expect(who.getByRole('progressbar')).toBeVisible();
 	const stop = who.getByRole('button', { name: 'Stop' });
+	await stop.scrollIntoViewIfNeeded();
 	const place = await stop.boundingBox();
 	await stop.click();
 	await expect(who).toContainText('Stopped after 0 of 3');
