@@ -372,6 +372,8 @@ test('the drawing answers an edit at once, is read as a table, brushed to a day,
 
 	const box = (await page.locator('.drawing svg').boundingBox())!;
 	await page.mouse.move(box.x + box.width * 0.45, box.y + 150);
+	// The brush comes when the pointer comes over the drawing.
+	await expect(drawing(page).locator('.overlay')).toBeAttached();
 	await page.mouse.down();
 	await page.mouse.move(box.x + box.width * 0.55, box.y + 160, { steps: 6 });
 	await page.mouse.up();
