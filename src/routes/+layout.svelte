@@ -3,8 +3,7 @@
 	import { ThemeProvider } from 'flowbite-svelte';
 	import { navigating, page } from '$app/state';
 	import { LOOK } from '$lib/ui/parts/look';
-	import GoTo from '$lib/ui/frame/GoTo.svelte';
-	import QuickCheckKey from '$lib/ui/frame/QuickCheckKey.svelte';
+	import LateBox from '$lib/ui/frame/LateBox.svelte';
 	import type ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
 	import { why } from '$lib/ui/parts/why.svelte';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
@@ -55,8 +54,8 @@
 		</nav>
 		<ThemeSwitch />
 		<UnitsMenu />
-		<QuickCheckKey />
-		<GoTo />
+		<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
+		<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
 	</header>
 	<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
 	<main id="main">

@@ -1,6 +1,6 @@
 import type { PlanState, TripSummary } from '$lib/core/plan/told/summary';
 import type { PlanJob } from './plan-work';
-import { inTransaction, pool, rows, write } from './pool';
+import { inTransaction, pool, rows, write, type Value } from './pool';
 
 /** Plans as the server worked them out, whole, under the fingerprint of everything that they depend on. */
 
@@ -31,29 +31,25 @@ export const keepPlan = (
 		);
 	});
 
-/** The plan of a client that answers a question; null when it is not there. */
-export async function storedPlan(
+/** The plan that answers a question, among those of some rows; null when it is not there. */
+async function planWhere(where: string, values: Value[], fingerprint: string): Promise<StoredPlan | null> {
+	const [row] = await rows<{ summary: string; days: Buffer }>(
+		pool(),
+		`SELECT summary, days FROM stored_plans WHERE ${where}fingerprint = ? LIMIT 1`,
+		[...values, fingerprint]
+	);
+	return row ? { fingerprint, summary: JSON.parse(row.summary) as TripSummary, days: row.days } : null;
+}
+/** The plan of a client of a trip that answers a question; null when it is not there. */
+export const storedPlan = (
 	tripId: string,
 	clientId: string,
 	fingerprint: string
-): Promise<StoredPlan | null> {
-	const [row] = await rows<{ summary: string; days: Buffer }>(
-		pool(),
-		'SELECT summary, days FROM stored_plans WHERE trip_id = ? AND client_id = ? AND fingerprint = ?',
-		[tripId, clientId, fingerprint]
-	);
-	return row ? { fingerprint, summary: JSON.parse(row.summary) as TripSummary, days: row.days } : null;
-}
-
+): Promise<StoredPlan | null> =>
+	planWhere('trip_id = ? AND client_id = ? AND ', [tripId, clientId], fingerprint);
 /** Any plan that answers a question, whoever's it is. */
-export async function planByFingerprint(fingerprint: string): Promise<StoredPlan | null> {
-	const [row] = await rows<{ summary: string; days: Buffer }>(
-		pool(),
-		'SELECT summary, days FROM stored_plans WHERE fingerprint = ? LIMIT 1',
-		[fingerprint]
-	);
-	return row ? { fingerprint, summary: JSON.parse(row.summary) as TripSummary, days: row.days } : null;
-}
+export const planByFingerprint = (fingerprint: string): Promise<StoredPlan | null> =>
+	planWhere('', [], fingerprint);
 
 /**
  * How far the plans of a trip are for what is asked now. An older plan is shown meanwhile, and never counts as the answer.
@@ -69,10 +65,9 @@ export async function planStates(tripId: string, asked: ReadonlyMap<string, stri
 		rows<{
 			client_id: string;
 			state: 'wanted' | 'working' | 'failed';
-			tries: number;
 			done: number;
 			total: number;
-		}>(pool(), 'SELECT client_id, state, tries, done, total FROM plan_work WHERE trip_id = ?', [tripId])
+		}>(pool(), 'SELECT client_id, state, done, total FROM plan_work WHERE trip_id = ?', [tripId])
 	]);
 	return [...asked].map(([clientId, fingerprint]): PlanState => {
 		const plan = stored.find((one) => one.client_id === clientId);

@@ -62,10 +62,10 @@ export async function planOfClient(
 	client: Client,
 	asked: DocumentWishes
 ): Promise<KeptPlan> {
-	const known = await keptPlan(document, client, asked);
-	if (known) return known;
-	const plan = await workedOut(document, client, asked);
 	const fingerprint = fingerprintOf(document, client, asked);
+	const stored = await storedPlan(document.trip.id, client.id, fingerprint);
+	if (stored) return unpacked(stored);
+	const plan = await workedOut(document, client, asked);
 	await keepPlan(
 		{ tripId: document.trip.id, clientId: client.id, claim: null },
 		await toStore(fingerprint, plan)

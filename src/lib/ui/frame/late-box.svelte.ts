@@ -7,6 +7,11 @@ export interface LateBoxProps extends Record<string, unknown> {
 	typed: string;
 }
 
+/** The file of such a box. */
+export interface BoxModule {
+	default: Component<LateBoxProps, object, 'open'>;
+}
+
 /**
  * A box that one key opens, and that is only loaded when somebody asks for it: it would make every page heavier. What is
  * typed while it is on its way is not lost.
@@ -14,12 +19,12 @@ export interface LateBoxProps extends Record<string, unknown> {
 export class LateBox {
 	open = $state(false);
 	typed = $state('');
-	box = $state.raw<Component<LateBoxProps, object, 'open'>>();
+	box = $state.raw<BoxModule['default']>();
 	#isComing = false;
 
 	constructor(
 		private readonly key: string,
-		private readonly get: () => Promise<{ default: Component<LateBoxProps, object, 'open'> }>
+		private readonly get: () => Promise<BoxModule>
 	) {}
 
 	readonly load = async (): Promise<void> => {
