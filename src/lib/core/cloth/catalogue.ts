@@ -1,6 +1,6 @@
 import type { ReasonKind } from '../certainty';
 import { type Coverage, type Part } from '../document/parts';
-import type { Properties } from '../document/types';
+import type { Doing, Properties } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { usualVapourResistance, usualWearDays } from './catalogue-features';
 import {
@@ -13,12 +13,16 @@ import {
 	MOST_LOCAL_CLO
 } from './catalogue-rows';
 import { bodyCoverage } from './parts';
+import type { Slot } from './slots';
 import { localFromWholeBodyClo } from './supply';
 
 export interface CatalogueType {
 	id: string;
 	group: CatalogueGroup;
 	inPairs: boolean;
+	slot: Slot | null;
+	/** what it is made for; null where it serves whatever one does */
+	uses: readonly Doing[] | null;
 	properties: Properties;
 	/** where the insulation comes from */
 	insulation: { kind: ReasonKind; from: Insulation };
@@ -43,6 +47,8 @@ function typeOf(id: string, group: CatalogueGroup, row: CatalogueRow): Catalogue
 		id,
 		group,
 		inPairs: row.pairs ?? false,
+		slot: row.slot ?? null,
+		uses: row.uses ?? null,
 		insulation: { kind: insulation.kind, from: row.warm },
 		properties: {
 			functions: row.does,

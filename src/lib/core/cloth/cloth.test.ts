@@ -5,7 +5,7 @@ import { PARTS } from '../document/parts';
 import { CATALOGUE, WARMEST_TYPE_IDS, catalogueType, isCatalogueId } from './catalogue';
 import { CATALOGUE_GROUPS } from './catalogue-rows';
 import { bodyCoverage } from './parts';
-import { allStacks, placementsOf, stackOf } from './stacks';
+import { ordinaryStacks, placementsOf, stackOf } from './stacks';
 import { OPENING_FACTOR, type RegionLayer, airInUse, regionTotalM2kw } from './supply';
 import { clothOf, factOf, wearableThings } from './things';
 
@@ -116,8 +116,8 @@ describe('stacks', () => {
 	});
 	it('counts every legal set once', () => {
 		const some = ['top-wool-mid', 'fleece', 'hard-shell'].map((id, index) => ({ cloth: cloth(id), index }));
-		expect(allStacks(some, 100)).toHaveLength(8);
-		expect(allStacks(some, 5)).toBeNull();
+		expect(ordinaryStacks(some, 100)).toHaveLength(8);
+		expect(ordinaryStacks(some, 5)).toBeNull();
 	});
 });
 

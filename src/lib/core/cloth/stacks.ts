@@ -1,4 +1,5 @@
 import { PARTS } from '../document/parts';
+import { type Slot, SLOTS } from './slots';
 import type { Cloth } from './things';
 
 /** One way to wear a thing: under the shell, or over everything. */
@@ -85,22 +86,76 @@ function hides(layers: Stack['layers'], first: number, cloth: Cloth): boolean {
 	return false;
 }
 
-/** Every legal stack that can be made of some things, the empty one included; null beyond `most` stacks. */
-export function allStacks(cloths: readonly { cloth: Cloth; index: number }[], most: number): Stack[] | null {
+/** Slots of which an ordinary outfit may fill the second with a thing of the first: two tops next to the skin. */
+const SECOND: Readonly<Partial<Record<Slot, Slot>>> = { shirt: 'base' };
+
+/**
+ * What nobody wears together (common practice): a wind layer under a rain shell with a lined jacket beneath, a hat under a
+ * helmet, a neck tube over a balaclava that covers the neck, a second top next to the skin under a shirt's worth of layers.
+ */
+function isCrammed(set: readonly Placement[]): boolean {
+	let slots = 0;
+	let neckCovered = false;
+	let second = 0;
+	for (const { cloth, low } of set) {
+		if (cloth.slot === null) continue;
+		if (cloth.slot === 'light-insulation' && low === OVER_EVERYTHING) continue;
+		if (cloth.slot === 'base') second++;
+		if (cloth.slot === 'head-base' && (cloth.covers.neck ?? 0) >= 0.5) neckCovered = true;
+		slots |= 1 << SLOTS.indexOf(cloth.slot);
+	}
+	const has = (...wanted: Slot[]): boolean =>
+		wanted.every((slot) => (slots & (1 << SLOTS.indexOf(slot))) !== 0);
+	return (
+		has('wind', 'rain', 'light-insulation') ||
+		has('helmet', 'hat') ||
+		(neckCovered && has('neck')) ||
+		(second > 1 && has('shirt'))
+	);
+}
+
+/**
+ * Every ordinary stack that can be made of some things of one factor, the empty one included: at most one thing to a slot,
+ * in a legal order. Null beyond `most` stacks.
+ */
+export function ordinaryStacks(
+	cloths: readonly { cloth: Cloth; index: number }[],
+	most: number
+): Stack[] | null {
 	let partial: Placement[][] = [[]];
-	for (const { cloth, index } of cloths) {
+	for (const slot of SLOTS) {
+		const own = cloths.filter(({ cloth }) => cloth.slot === slot || cloth.slot === SECOND[slot]);
+		if (own.length === 0) continue;
 		const grown: Placement[][] = [];
 		for (const set of partial) {
 			grown.push(set);
-			for (const placement of placementsOf(cloth, index)) {
-				const next = [...set, placement].sort(lowestFirst);
-				if (stackInOrder(next)) grown.push(next);
+			for (const { cloth, index } of own) {
+				// The second top comes over the first, each pair once.
+				if (cloth.slot !== slot && !set.some((one) => one.cloth.slot === cloth.slot && one.index < index))
+					continue;
+				for (const placement of placementsOf(cloth, index)) {
+					const next = [...set, placement].sort(lowestFirst);
+					if (stackInOrder(next) && !isCrammed(next)) grown.push(next);
+				}
 			}
 			if (grown.length > most) return null;
 		}
 		partial = grown;
 	}
 	return partial.map((set) => stackInOrder(set)!).filter(isWornOverSomething);
+}
+
+/** Two things of an outfit that one does not usually wear together; null when there are none. */
+export function unusualPair(layers: readonly { cloth: Cloth }[]): [Cloth, Cloth] | null {
+	const bySlot = new Map<Slot, Cloth>();
+	for (const { cloth } of layers) {
+		if (cloth.slot === null) continue;
+		const before = bySlot.get(cloth.slot);
+		const other = cloth.slot === 'base' && before && !bySlot.has('shirt') ? 'shirt' : cloth.slot;
+		if (before && other === cloth.slot) return [before, cloth];
+		bySlot.set(other, cloth);
+	}
+	return null;
 }
 
 /** A thing that can be worn under the shell too goes over everything only where there is a shell to go over. */

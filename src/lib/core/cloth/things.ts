@@ -1,7 +1,17 @@
 import { type Part } from '../document/parts';
-import type { Client, Fact, FactState, Properties, PropertyName, Thing } from '../document/types';
+import type {
+	Client,
+	Doing,
+	Fact,
+	FactState,
+	HouseUses,
+	Properties,
+	PropertyName,
+	Thing
+} from '../document/types';
 import { catalogueType } from './catalogue';
 import { type Region, regionCoverage } from './parts';
+import type { Slot } from './slots';
 
 /** A thing with every property settled: facts first, the catalogue where no fact says. */
 export interface Cloth extends Properties {
@@ -10,6 +20,9 @@ export interface Cloth extends Properties {
 	name: string;
 	quantity: number;
 	state: FactState;
+	slot: Slot | null;
+	/** what it is made for; null where it serves whatever one does */
+	uses: readonly Doing[] | null;
 	regions: Record<Region, number>;
 	/** whether the room under it was found by trying it on */
 	roomIsTried: boolean;
@@ -26,10 +39,12 @@ export function factOf<K extends PropertyName>(thing: Thing, name: K): Fact<Prop
 
 /**
  * A thing as the computation sees it.
+ * @param houseUses what the house uses types for, where it differs from the catalogue
  * @throws RangeError when its type is not in the catalogue
  */
-export function clothOf(thing: Thing): Cloth {
-	const properties = { ...catalogueType(thing.typeId).properties };
+export function clothOf(thing: Thing, houseUses: HouseUses = {}): Cloth {
+	const { properties: usual, slot, uses } = catalogueType(thing.typeId);
+	const properties = { ...usual };
 	for (const [name, fact] of Object.entries(thing.facts)) {
 		if (fact && fact.value !== null) Object.assign(properties, { [name]: fact.value });
 	}
@@ -40,6 +55,8 @@ export function clothOf(thing: Thing): Cloth {
 		name: thing.name,
 		quantity: thing.quantity.value ?? 0,
 		state: thing.quantity.state,
+		slot,
+		uses: houseUses[thing.typeId] ?? uses,
 		regions: regionCoverage(properties.covers),
 		roomIsTried: thing.facts.roomSteps?.source === 'measured'
 	};
@@ -54,7 +71,7 @@ export const wearableThings = (client: Client): Cloth[] =>
 				(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
 				(thing.quantity.value ?? 0) >= 1
 		)
-		.map(clothOf);
+		.map((thing) => clothOf(thing, client.uses));
 
 /** Whether a cloth covers a part well enough to count, at least half. */
 export const covers = (cloth: Properties, part: Part): boolean => (cloth.covers[part] ?? 0) >= 0.5;

@@ -5,6 +5,7 @@ import { reason, type Reason, type ValueName, type ValueRow } from '../document/
 import { rolledOut } from '../document/sequence';
 import type {
 	BedKind,
+	Doing,
 	Ground,
 	Mark,
 	Phase,
@@ -22,6 +23,7 @@ import { type Daylight, daylightOn, type Light, lightAt } from '../weather/dayli
 import { WETTING_SHARE } from '../weather/precipitation';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
+import { doingOf } from './doing';
 import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
@@ -63,6 +65,7 @@ export interface Cell extends Conditions {
 	/** round of the innermost loop, from 1 */
 	round: number;
 	kind: PhaseKind;
+	doing: Doing;
 	place: Place;
 	heated: boolean;
 	startMin: number;
@@ -137,7 +140,7 @@ interface When {
 
 type Computed = Omit<
 	Cell,
-	'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'fresh' | 'marks' | 'terrain' | 'isStart'
+	'stageId' | 'phaseId' | 'name' | 'round' | 'kind' | 'doing' | 'fresh' | 'marks' | 'terrain' | 'isStart'
 > & {
 	/** minutes of ordinary rain in this phase alone */
 	ownRainMinutes: number;
@@ -315,6 +318,7 @@ export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null
 			name: phase.name,
 			round,
 			kind: phase.kind,
+			doing: doingOf(phase, stage),
 			fresh: isFresh,
 			isStart,
 			marks: phase.marks,

@@ -35,8 +35,12 @@ export function personOf(client: Client): Person {
 		schools: schoolsOf(client.schools)
 	};
 }
-/** A client with the schools that hold: their own before the trip's before the house's. */
-export const schooled = (client: Client, { trip, house }: Pick<Document, 'trip' | 'house'>): Client => ({
+/** A client with the schools that hold (their own before the trip's before the house's) and the uses of the house. */
+export const schooled = (
+	client: Client,
+	{ trip, house, uses }: Pick<Document, 'trip' | 'house' | 'uses'>
+): Client => ({
 	...client,
-	schools: schoolsOf(house, trip.schools, client.schools)
+	schools: schoolsOf(house, trip.schools, client.schools),
+	...(uses && { uses })
 });

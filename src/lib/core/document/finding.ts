@@ -43,6 +43,11 @@ export const FINDING_CODES = [
 	'armour',
 	'darkLensDriving',
 	'school',
+	'outOfPlace',
+	'wrongFootwear',
+	'stopClothesInWork',
+	'underwearOutside',
+	'unusual',
 	// what things do to one another and to the body
 	'squeezed',
 	'sockHeight',

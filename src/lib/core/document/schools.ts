@@ -17,7 +17,8 @@ export const SCHOOLS = {
 	washing: ['solved', 'many clothes'],
 	wetSocks: ['keep one dry', 'change at midday'],
 	electric: ['allowed', 'no'],
-	ears: ['covered', 'free']
+	ears: ['covered', 'free'],
+	worst: ['light', 'no', 'full']
 } as const satisfies Record<string, readonly string[]>;
 
 export type SchoolId = keyof typeof SCHOOLS;

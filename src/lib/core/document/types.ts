@@ -45,12 +45,33 @@ export const MARKS = [
 	'dark',
 	'alone-with-pack',
 	'pack-away',
+	'coat-away',
+	'glove-lost',
 	'free-movement',
 	'screen',
 	'tethered',
 	'in-company'
 ] as const;
 export type Mark = (typeof MARKS)[number];
+
+/** What one is doing in a phase: things are made for some of it. */
+export const DOINGS = [
+	'ski-touring',
+	'pistes',
+	'steep',
+	'hike',
+	'walk',
+	'run',
+	'cycle',
+	'motorbike',
+	'wade',
+	'camp',
+	'vehicle',
+	'public-room',
+	'lodging',
+	'bed'
+] as const;
+export type Doing = (typeof DOINGS)[number];
 
 export const GROUNDS = ['bare', 'snow', 'ice'] as const;
 export type Ground = (typeof GROUNDS)[number];
@@ -81,6 +102,8 @@ export interface Phase {
 	/** sustained effort, W/m² */
 	effortWm2: number;
 	marks: Mark[];
+	/** what one is doing; left out, it follows from the pattern, the marks and the place */
+	doing?: Doing;
 	typed: TypedConditions;
 	/** what its pattern says at a guided group's pace; absent when the phase was made by hand */
 	guided?: PacedFigures;
@@ -301,7 +324,8 @@ export const FEATURES = [
 	'short-tail',
 	'loose-ends',
 	'watertight',
-	'town'
+	'town',
+	'tights'
 ] as const;
 export type Feature = (typeof FEATURES)[number];
 
@@ -368,6 +392,9 @@ export interface Thing extends Versioned {
 	facts: { [K in PropertyName]?: Fact<Properties[K]> };
 }
 
+/** What a house uses types of the catalogue for, where it differs from the catalogue; by type. */
+export type HouseUses = Readonly<Partial<Record<string, readonly Doing[]>>>;
+
 /** Facts of a client, by name. */
 export type FactsOfClient = { [K in ClientFactName]: Fact<ClientFactValue<K>> };
 
@@ -379,6 +406,8 @@ export interface Client extends Versioned, FactsOfClient {
 	things: Thing[];
 	/** schools of this client; what is left out is the trip's, and then the house's */
 	schools?: SomeSchools;
+	/** what the house uses types for; a document says it once for all its clients */
+	uses?: HouseUses;
 }
 
 export interface Document {
@@ -388,4 +417,6 @@ export interface Document {
 	clients: Client[];
 	/** how the house does it, where practitioners disagree */
 	house?: SomeSchools;
+	/** what the house uses types of the catalogue for, where it differs from the catalogue */
+	uses?: HouseUses;
 }

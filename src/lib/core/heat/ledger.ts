@@ -68,6 +68,12 @@ export interface DebtCourse {
 	loss: LossPair;
 }
 
+/**
+ * A body so cold shivers and moves, or the phase is left: the debt runs no higher, Wh/m² (our assumption), so that an hour or
+ * two of work pays it off.
+ */
+export const MOST_DEBT_WHM2 = 120;
+
 /** Debt at the end of a cell. Work above the method adds none; a heated place only takes away. */
 export function debtEndWhm2(
 	cell: Cell,
@@ -77,7 +83,10 @@ export function debtEndWhm2(
 	minutes = cell.minutes
 ): number {
 	if (cell.heated) return debtAfterHeatedWhm2(startWhm2, minutes);
-	const end = debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2);
+	const end = Math.min(
+		Math.max(startWhm2, MOST_DEBT_WHM2),
+		debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2)
+	);
 	return cell.aboveMethod ? Math.min(startWhm2, end) : end;
 }
 

@@ -1,14 +1,14 @@
-import { REGIONS } from '../cloth/parts';
-import { tooTightBy } from '../cloth/squeeze';
+import { factorOf } from '../cloth/factors';
 import { type Cloth, covers } from '../cloth/things';
-import { outermost } from '../cloth/worn';
-import { isAwake, isOut, isWaterproof } from '../conditions/needs';
+import type { Outfit } from '../cloth/worn';
+import { isAwake } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import type { Finding, FindingCode, Measure } from '../document/finding';
 import { reason, type RuleId } from '../document/reasons';
 import type { Mark } from '../document/types';
 import { balancePair } from '../heat/debt';
 import { cellAir, debtCourse } from '../heat/ledger';
+import type { Requirement } from '../rules/requirement';
 import { REQUIREMENTS, requirementsOf } from '../rules/requirements';
 import { schoolRequirementsOf } from '../rules/school-requirements';
 import { at, type FindingRule, firstRounds, type StageFacts } from './finding';
@@ -45,7 +45,14 @@ function firstAtFault(
 	return [];
 }
 
-/** What phases requirement of what is worn, once for each requirement and thing. */
+/** What a requirement looks at, just as the search does: its own factor, and hands and feet where it says so. */
+const seenBy = ({ factor, seesLimbs }: Requirement, outfit: Outfit): Outfit =>
+	outfit.filter(({ cloth }) => {
+		const own = factorOf(cloth);
+		return own === factor || (seesLimbs === true && (own === 'hands' || own === 'feet' || own === 'eyes'));
+	});
+
+/** What phases ask of what is worn, once for each requirement. */
 const unmetRequirements: FindingRule = (facts) =>
 	[...REQUIREMENTS, ...schoolRequirementsOf(facts.person.schools)].flatMap((requirement) => {
 		const { rule, part, severity, factor } = requirement;
@@ -57,76 +64,16 @@ const unmetRequirements: FindingRule = (facts) =>
 			severity,
 			({ cell, outfit }) =>
 				requirementsOf(cell, factor, facts.person.schools).includes(requirement)
-					? requirement.unmet(outfit, cell)
+					? requirement.unmet(seenBy(requirement, outfit), cell)
 					: null,
-			() => ({ values: requirement.madeBy ?? {} })
-		);
-	});
-
-/** A layer that is too tight for what is under it; boots and the rest apart. */
-const squeezed: FindingRule = (facts) =>
-	[true, false].flatMap((feet) => {
-		const tight = ({ outfit }: PhaseVerdict): { cloth: Cloth; steps: number; under: Cloth } | null => {
-			for (const region of REGIONS.filter((name) => (name === 'feet') === feet)) {
-				const here = outfit.filter(({ cloth }) => cloth.regions[region] >= 0.5);
-				for (let i = here.length - 1; i > 0; i--) {
-					const under = here.slice(0, i).map(({ cloth }) => cloth);
-					const steps = tooTightBy(here[i]!.cloth, under);
-					if (steps > 0) return { cloth: here[i]!.cloth, steps, under: under.at(-1)! };
-				}
+			({ cell, outfit }, cloth) => {
+				const other = requirement.with?.(seenBy(requirement, outfit), cell);
+				return {
+					values: requirement.madeBy ?? {},
+					thingIds: other ? [cloth.thingId, other.thingId] : [cloth.thingId]
+				};
 			}
-			return null;
-		};
-		return firstAtFault(
-			facts,
-			'squeezed',
-			feet ? 'feet' : 'body',
-			'warning',
-			(phase) => tight(phase)?.cloth ?? null,
-			(phase, cloth) => ({ thingIds: [cloth.thingId, tight(phase)!.under.thingId] })
 		);
-	});
-
-/** Boots from this height on ask for a sock that is higher, cm (our assumption). */
-const BOOT_FROM_CM = 6;
-const sockHeight: FindingRule = (facts) =>
-	firstAtFault(facts, 'sockHeight', 'feet', 'warning', (phase) => {
-		const worn = clothsOf(phase).filter((cloth) => covers(cloth, 'feet'));
-		const boot = worn.find(({ positions, heightCm }) => positions[1] >= 4 && heightCm >= BOOT_FROM_CM);
-		const socks = worn.filter(({ positions }) => positions[1] <= 2);
-		const highest = Math.max(...socks.map(({ heightCm }) => heightCm));
-		return boot && socks.length > 0 && highest <= boot.heightCm ? socks[0]! : null;
-	});
-
-/** From so much rain on legs wet through to the sock, minutes of ordinary rain (our assumption). */
-const CUFF_RAIN_MIN = 20;
-const wetCuff: FindingRule = (facts) =>
-	firstAtFault(facts, 'wetCuff', 'feet', 'note', ({ cell, outfit }) => {
-		const wet = cell.rainMinutes >= CUFF_RAIN_MIN || cell.marks.includes('splash');
-		const boot = outfit.find(({ cloth }) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
-		const leg = outermost(outfit, 'calves');
-		if (!wet || !isOut(cell) || !boot || !isWaterproof(boot.cloth) || !leg) return null;
-		return isWaterproof(leg.cloth) ? null : leg.cloth;
-	});
-
-const downWet: FindingRule = (facts) =>
-	firstAtFault(facts, 'downWet', 'torso', 'warning', ({ cell, outfit }) => {
-		const top = outermost(outfit, 'torso')?.cloth;
-		return cell.rainMinutes > 0 && cell.airTempC > -5 && isOut(cell) && top?.fibre === 'down' ? top : null;
-	});
-
-const cottonLegs: FindingRule = (facts) =>
-	firstAtFault(facts, 'cottonLegs', 'legs', 'warning', ({ cell, outfit }) => {
-		const top = outermost(outfit, 'thighs')?.cloth;
-		const wet = cell.rainMinutes >= 5 || cell.marks.includes('splash') || cell.marks.includes('snow-contact');
-		return wet && cell.airTempC < 15 && isOut(cell) && top?.fibre === 'cotton' ? top : null;
-	});
-
-const MOST_HOODS = 2;
-const hoods: FindingRule = (facts) =>
-	firstAtFault(facts, 'hoods', 'neck', 'note', (phase) => {
-		const hooded = clothsOf(phase).filter(({ features }) => features.includes('hood'));
-		return hooded.length > MOST_HOODS ? hooded.at(-1)! : null;
 	});
 
 /** Body surface that electric watts are spread over, m². */
@@ -167,13 +114,6 @@ const electricHeat: FindingRule = (facts) =>
 		})
 	);
 
-const vapourSock: FindingRule = (facts) =>
-	firstAtFault(facts, 'vapourSock', 'feet', 'warning', (phase) => {
-		const socks = clothsOf(phase).filter((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);
-		const barrier = socks.find(({ vapourResistance }) => vapourResistance >= 500);
-		return barrier && socks.length === 1 ? barrier : null;
-	});
-
 const DEPTHS: readonly [Mark, 'feet' | 'calves' | 'thighs'][] = [
 	['immersed-ankle', 'feet'],
 	['immersed-knee', 'calves'],
@@ -200,42 +140,8 @@ const inWater: FindingRule = (facts) =>
 			reasons: [reason('inWater')]
 		}));
 
-/** Ski boots reach at least so high, and leave room for little, cm and steps (our assumption). */
-const SKI_BOOT_CM = 24;
-const SKI_BOOT_ROOM = 3;
-const bottomsInBoot: FindingRule = (facts) =>
-	firstAtFault(facts, 'bottomsInBoot', 'legs', 'note', (phase) => {
-		const worn = clothsOf(phase);
-		const boot = worn.some(
-			({ heightCm, roomSteps, positions }) =>
-				positions[0] >= 4 && heightCm >= SKI_BOOT_CM && roomSteps <= SKI_BOOT_ROOM
-		);
-		const long = ({ positions, functions, covers: parts }: Cloth): boolean =>
-			positions[0] <= 1 && functions.includes('skin') && (parts.calves ?? 0) >= 0.9;
-		return boot ? (worn.find((cloth) => long(cloth) && !covers(cloth, 'feet')) ?? null) : null;
-	});
-
-/** In air below this, and in water, something warm goes under waders, °C (our assumption). */
-const WADERS_COLD_C = 12;
-const underWaders: FindingRule = (facts) =>
-	firstAtFault(facts, 'underWaders', 'legs', 'warning', (phase) => {
-		const legs = clothsOf(phase).filter((cloth) => covers(cloth, 'thighs'));
-		const waders = legs.find(({ waterGrade }) => waterGrade === 'rubber');
-		const under = legs.some((cloth) => cloth !== waders && cloth.functions.includes('skin'));
-		return waders && !under && phase.cell.airTempC < WADERS_COLD_C ? waders : null;
-	});
-
 export const GARMENT_RULES: Readonly<Record<string, FindingRule>> = {
 	unmetRequirements,
-	squeezed,
-	sockHeight,
-	wetCuff,
-	downWet,
-	cottonLegs,
-	hoods,
 	electricHeat,
-	vapourSock,
-	inWater,
-	bottomsInBoot,
-	underWaders
+	inWater
 };

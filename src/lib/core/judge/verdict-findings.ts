@@ -142,28 +142,6 @@ const night: FindingRule = (facts) =>
 			reasons: phase.reasons
 		}));
 
-const cottonNextToSkin: FindingRule = (facts) => {
-	const worn = new Map<string, { cloth: Cloth; phase: PhaseVerdict }>();
-	for (const phase of facts.phases) {
-		const works = phase.cell.metabolicWm2 >= WORK_WM2 && phase.cell.airTempC <= 10 && !phase.cell.heated;
-		if (!works) continue;
-		for (const { cloth, position } of phase.outfit) {
-			const skin = position <= 1 && (covers(cloth, 'torso') || covers(cloth, 'thighs'));
-			if (skin && cloth.fibre === 'cotton' && !worn.has(cloth.thingId))
-				worn.set(cloth.thingId, { cloth, phase });
-		}
-	}
-	return [...worn.values()].map(({ cloth, phase }): Finding => ({
-		code: 'cotton-next-to-skin',
-		severity: 'warning',
-		...at(facts, phase),
-		part: covers(cloth, 'torso') ? 'torso' : 'legs',
-		thingIds: [cloth.thingId],
-		values: {},
-		reasons: [reason('cotton', [['effort', phase.cell.metabolicWm2, 'W/m²']])]
-	}));
-};
-
 const frostbite: FindingRule = (facts) => {
 	const coldest = facts.phases
 		.filter(({ cell }) => !cell.heated && cell.kind !== 'sleep')
@@ -193,7 +171,6 @@ export const VERDICT_RULES: Readonly<Record<string, FindingRule>> = {
 	night,
 	gaps,
 	wetThrough,
-	cottonNextToSkin,
 	frostbite,
 	tooWarm
 };

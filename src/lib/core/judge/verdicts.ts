@@ -262,13 +262,18 @@ function judgeCell(
 	};
 }
 
+/** Where one stands when something happens: what is worn, and how cold the day has left one. */
+export interface Standing extends Carried {
+	outfit: Outfit;
+}
+
 /** Everything that is judged in one stage and one weather. */
 interface StageInput {
 	cells: readonly Cell[];
 	/** outfit and opening of every cell that is neither a night nor a what-if */
 	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };
-	/** outfit for a what-if, from what has been taken, given what is carried into it */
-	outfitWhatIf(cell: Cell, startDebtWhm2: number): { outfit: Outfit; opening: number };
+	/** outfit for a what-if, from what has been taken, given where one stands; null when the day has not begun */
+	outfitWhatIf(cell: Cell, standing: Standing | null): { outfit: Outfit; opening: number };
 	bags: readonly Cloth[];
 	person: Person;
 	/** rows of which nobody has said anything */
@@ -287,13 +292,15 @@ export function judgeStage({
 	const lived = cells.filter((cell) => cell.kind !== 'what-if');
 	const soon = new Map(stopsSoonAfter(lived).map((value, i) => [lived[i]!, value]));
 	let carried = FRESH;
+	let worn: Outfit | null = null;
 	return cells.map((cell, k) => {
 		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'));
 		if (cell.kind === 'what-if') {
-			const { outfit, opening } = outfitWhatIf(cell, carried.debtWhm2);
+			const { outfit, opening } = outfitWhatIf(cell, worn && { ...carried, outfit: worn });
 			return judgeCell(cell, outfit, opening, carried, false, person, isUnasked).result;
 		}
 		const { outfit, opening } = outfitAt(k);
+		worn = outfit;
 		const { result, after } = judgeCell(cell, outfit, opening, carried, soon.get(cell)!, person, isUnasked);
 		carried = after;
 		return result;

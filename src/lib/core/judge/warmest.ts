@@ -5,7 +5,7 @@ import type { Cloth } from '../cloth/things';
 import { type Outfit, totalsOf } from '../cloth/worn';
 
 const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
-	const { properties } = catalogueType(id);
+	const { properties, slot, uses } = catalogueType(id);
 	return {
 		...properties,
 		thingId: id,
@@ -13,6 +13,8 @@ const warmestCloths: Cloth[] = WARMEST_TYPE_IDS.map((id) => {
 		name: id,
 		quantity: 1,
 		state: 'assumed',
+		slot,
+		uses,
 		regions: regionCoverage(properties.covers),
 		// Made to go over one another: nothing is squeezed.
 		roomSteps: 99,

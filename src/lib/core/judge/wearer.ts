@@ -24,7 +24,7 @@ export function answeredRows(client: Client): Set<Row> {
 			({ deletedAt, quantity }) =>
 				deletedAt === null && (quantity.state === 'has' || quantity.state === 'has not')
 		)
-		.map(clothOf);
+		.map((thing) => clothOf(thing, client.uses));
 	return new Set(
 		ROWS.filter((row) => {
 			const parts = PARTS_OF_ROW[row];

@@ -10,7 +10,6 @@ import { OPENINGS } from '../document/worn';
 import { lossOf } from '../heat/debt';
 import { cellAir } from '../heat/ledger';
 import { bodyViews, mayOpen, opensBy, outfitTable } from '../plan/day/outfit-table';
-import { penaltyIn } from '../search/problem';
 import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
 import { legalOutfitsOf } from './legal-outfits';
 
@@ -81,13 +80,15 @@ describe('the table of a cell', () => {
 				const loss = lossOf(air.balance, clo, person.offsetClo);
 				expect(table.lossOf(choice).neutralWm2).toBeCloseTo(loss.neutralWm2, 6);
 				expect(table.lossOf(choice).minimalWm2).toBeCloseTo(loss.minimalWm2, 6);
-				expect(penaltyIn(table.keys[choice]!)).toBeGreaterThanOrEqual(0);
+				expect(table.penalty[choice]).toBeGreaterThanOrEqual(0);
 				for (let front = 1; front < fronts; front++) {
 					// What does not open, or is not too warm as it is, has no other front.
-					const isOpen = table.keys[choice + front]! < Infinity;
+					const isOpen = table.penalty[choice + front]! < Infinity;
 					if (front > opensBy(trunk[t]!)) expect(isOpen).toBe(false);
 					if (isOpen) {
-						expect(table.keys[choice + front - 1]).toBeGreaterThanOrEqual(table.keys[choice + front]!);
+						expect(table.overheat[choice + front - 1]).toBeGreaterThanOrEqual(
+							table.overheat[choice + front]!
+						);
 						expect(table.conductance[choice + front]).toBeGreaterThan(table.conductance[choice]!);
 					}
 				}

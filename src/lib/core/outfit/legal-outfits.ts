@@ -1,15 +1,15 @@
-import { partsCovered } from '../cloth/catalogue';
-import { type Factor, factorOf, FACTORS, kindOf } from '../cloth/factors';
-import { allStacks, placementsOf, type Stack, stackOf } from '../cloth/stacks';
+import { type Factor, factorOf, FACTORS } from '../cloth/factors';
+import { ordinaryStacks, placementsOf, type Stack, stackOf } from '../cloth/stacks';
 import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
-import type { Part } from '../document/parts';
+import type { Cell } from '../conditions/cells';
+import type { Doing } from '../document/types';
 import { WATER_GRADES } from '../document/weather';
 import type { Opening, WornThing } from '../document/worn';
 
-/** Underwear is worn whatever the weather and is not chosen. */
+/** Briefs and bras are worn whatever the weather and are not chosen; a string vest is. */
 const isUnderwear = (cloth: Cloth): boolean =>
-	cloth.positions[1] === 0 && (factorOf(cloth) === 'trunk' || factorOf(cloth) === 'legs');
+	cloth.slot === 'briefs' || (cloth.slot === 'support' && !covers(cloth, 'torso'));
 
 export interface Wardrobe {
 	cloths: Cloth[];
@@ -25,115 +25,149 @@ export interface Wardrobe {
 
 /** Largest number of trunk × legs × head outfits that is searched whole. */
 const MOST_OUTFITS = 4000;
-const MOST_STACKS = 1500;
+const MOST_STACKS = 3000;
 
-/** What is looked for first in a class: no cotton next to skin, water kept out by the shell, warmth elsewhere. */
-const promise = (cloth: Cloth): number =>
-	[
-		(cloth.fibre === 'cotton' ? -10 : 0) + cloth.localClo,
-		cloth.localClo,
-		WATER_GRADES.indexOf(cloth.waterGrade) + cloth.localClo / 10,
-		cloth.localClo
-	][kindOf(cloth)]!;
-
-const widest = ({ covers: parts }: Cloth): number =>
-	Object.values(parts).reduce((sum, share) => sum + share, 0);
-
-/** Things kept of each class (next to skin, middle, shell, over everything), step by step, while a kit is too large. */
-const KEPT: readonly (readonly [number, number, number, number])[] = [
-	[Infinity, Infinity, Infinity, Infinity],
-	[5, 5, 5, 5],
-	[3, 4, 3, 2],
-	[2, 3, 3, 2],
-	[2, 3, 2, 1],
-	[2, 2, 2, 1],
-	[1, 2, 2, 1],
-	[1, 2, 1, 1],
-	[1, 1, 1, 1],
-	[0, 0, 0, 0]
-];
-/** The last step: of each class the one thing that covers most. */
+/** Things of a slot that are kept, step by step, while a kit is too large. */
+const KEPT = [Infinity, 6, 4, 3, 2, 1] as const;
 const LAST = KEPT.length - 1;
 
-/**
- * The most promising things of each class, and among them the lightest one when there is room for more than one. What is
- * worn on the head or legs is told apart by the parts that it covers.
- */
-function likeliest(cloths: Cloth[], factor: Factor, step: number): Cloth[] {
+type Merit = (cloth: Cloth) => number;
+const share = ({ covers: parts }: Cloth): number => Object.values(parts).reduce((sum, one) => sum + one, 0);
+
+/** What a thing can be good at, each in turn: a slot is thinned by what its things are for, never by warmth alone. */
+const MERITS: readonly Merit[] = [
+	({ localClo, massG, fibre }) => localClo / massG - (fibre === 'cotton' ? 1 : 0),
+	({ localClo, fibre }) => localClo - (fibre === 'cotton' ? 10 : 0),
+	({ waterGrade, massG }) => WATER_GRADES.indexOf(waterGrade) - massG / 1e5,
+	({ massG, fibre }) => -massG - (fibre === 'cotton' ? 1e4 : 0),
+	({ airPermeability, localClo }) => -airPermeability + localClo / 10,
+	(cloth) => share(cloth) + cloth.features.length / 100
+];
+
+/** The best of some things at what they can be good at, in turns, at most so many. */
+function leaders(group: readonly Cloth[], many: number): Cloth[] {
 	const kept = new Set<Cloth>();
-	const groups = new Map<string, Cloth[]>();
-	for (const cloth of cloths) {
-		const key =
-			step === LAST || factor === 'trunk'
-				? String(kindOf(cloth))
-				: `${kindOf(cloth)} ${partsCovered(cloth.covers).join()}`;
-		groups.set(key, [...(groups.get(key) ?? []), cloth]);
+	for (let turn = 0; kept.size < Math.min(many, group.length); turn++) {
+		const merit = MERITS[turn % MERITS.length]!;
+		const [best] = group.filter((cloth) => !kept.has(cloth)).sort((a, b) => merit(b) - merit(a));
+		kept.add(best!);
 	}
-	for (const group of groups.values()) {
-		const many = KEPT[step]![kindOf(group[0]!)]!;
-		const best = (by: (cloth: Cloth) => number, count: number): void => {
-			[...group]
-				.sort((a, b) => by(a) - by(b))
-				.slice(0, count)
-				.forEach((cloth) => kept.add(cloth));
-		};
-		if (many === 0) best((cloth) => -10 * widest(cloth) - promise(cloth), 1);
-		else {
-			best((cloth) => -promise(cloth), many === 1 ? 1 : many - 1);
-			if (many > 1) best(({ massG }) => massG, 1);
+	return [...kept];
+}
+
+/** What a day asks of a thing, as far as a smaller wardrobe must not lose it. */
+export interface Asked {
+	doings: ReadonlySet<Doing>;
+	/** bright cloth is asked for */
+	bright: boolean;
+}
+
+/** What some cells ask for. */
+export const askedBy = (cells: Iterable<Pick<Cell, 'doing' | 'terrain'>>): Asked => {
+	const doings = new Set<Doing>();
+	let bright = false;
+	for (const { doing, terrain } of cells) {
+		doings.add(doing);
+		bright ||= terrain.includes('shooting-season') || terrain.includes('traffic');
+	}
+	return { doings, bright };
+};
+
+/** Whether anything that is done asks for a thing, or at least does not mind it. */
+const isOfUse = (cloth: Cloth, { doings, bright }: Asked): boolean =>
+	(cloth.slot !== 'visibility' || bright) &&
+	(cloth.uses === null || cloth.uses.some((doing) => doings.has(doing)));
+
+/**
+ * The most promising things of each slot. What is made for some doing, and what anything asks for that no other thing of the
+ * slot has, stays whatever the number.
+ */
+function likeliest(cloths: readonly Cloth[], step: number, asked: Asked | null): Cloth[] {
+	const bySlot = new Map<string, Cloth[]>();
+	for (const cloth of cloths) {
+		const key = `${cloth.slot} ${cloth.functions.includes('warmth')}`;
+		bySlot.set(key, [...(bySlot.get(key) ?? []), cloth]);
+	}
+	const kept = new Set<Cloth>();
+	for (const group of bySlot.values()) {
+		leaders(group, KEPT[step]!).forEach((cloth) => kept.add(cloth));
+		// Each doing keeps something that is made for it.
+		for (const doing of asked?.doings ?? []) {
+			const serves = (cloth: Cloth): boolean => cloth.uses === null || cloth.uses.includes(doing);
+			if (group.some(serves) && ![...kept].some((cloth) => group.includes(cloth) && serves(cloth)))
+				leaders(group.filter(serves), 1).forEach((cloth) => kept.add(cloth));
 		}
 	}
 	return cloths.filter((cloth) => kept.has(cloth));
 }
 
-/** Torso and legs stay covered, with something made for the skin under it all, wherever the kit has it. */
-function clothed(factor: Factor, stacks: Stack[]): Stack[] {
+/** Stacks that keep a rule, wherever the kit has any. */
+const keeping = (stacks: Stack[], rule: (stack: Stack) => boolean): Stack[] => {
+	const kept = stacks.filter(rule);
+	return kept.length > 0 ? kept : stacks;
+};
+
+/**
+ * The torso stays covered, with something made for the skin under it all, and legs wear trousers, wherever the kit has it.
+ * Tights serve as trousers where one runs or cycles.
+ */
+function clothed(factor: Factor, stacks: Stack[], asked: Asked | null): Stack[] {
+	if (factor === 'legs') {
+		const tightsDo = asked === null || asked.doings.has('run') || asked.doings.has('cycle');
+		return keeping(stacks, ({ layers }) =>
+			layers.some(
+				({ cloth }) =>
+					cloth.slot === 'trousers' ||
+					cloth.slot === 'leg-armour' ||
+					(tightsDo && cloth.features.includes('tights'))
+			)
+		);
+	}
+	if (factor !== 'trunk') return stacks;
 	const covering =
-		(part: Part, highest: number) =>
-		(stack: Stack): boolean =>
-			stack.layers.some(({ cloth, position }) => covers(cloth, part) && position <= highest);
-	const rules =
-		factor === 'trunk'
-			? [covering('torso', 5), covering('torso', 1)]
-			: factor === 'legs'
-				? [covering('thighs', 5), covering('calves', 5)]
-				: [];
-	return rules.reduce<Stack[]>((left, rule) => {
-		const kept = left.filter(rule);
-		return kept.length > 0 ? kept : left;
-	}, stacks);
+		(highest: number) =>
+		({ layers }: Stack): boolean =>
+			layers.some(({ cloth, position }) => covers(cloth, 'torso') && position <= highest);
+	return keeping(keeping(stacks, covering(5)), covering(1));
 }
 
 /** About how many stacks each of the body's factors shall keep when a kit is too large, to one another. */
-const FAIR = { trunk: 48, legs: 9, head: 7 } as const;
+const FAIR = { trunk: 60, legs: 8, head: 6 } as const;
 
 /**
- * Every legal outfit of a kit, as stacks per factor. While there are too many to search whole, the factor that is furthest
- * over its share keeps only the likeliest things of each class, fewer at each step, and `cut` says so.
+ * The ordinary outfits of a kit, at most one thing to a slot, as stacks per factor. While there are too many to search whole,
+ * the factor that is furthest over its share keeps only the leaders of each slot, fewer at each step, and `cut` says so.
  * @param keep things that stay in the search whatever happens, by id
  * @param mostOutfits of trunk, legs and head that are searched whole
+ * @param asked what the days ask for; what serves nothing of it is left out
  */
 export function legalOutfitsOf(
 	cloths: Cloth[],
 	keep: ReadonlySet<string> = new Set(),
-	mostOutfits = MOST_OUTFITS
+	mostOutfits = MOST_OUTFITS,
+	asked: Asked | null = null
 ): Wardrobe {
 	const underwear = cloths.filter(isUnderwear);
 	const own = (factor: Factor): Cloth[] =>
-		cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
+		cloths.filter(
+			(cloth) =>
+				factorOf(cloth) === factor &&
+				!isUnderwear(cloth) &&
+				(asked === null || keep.has(cloth.thingId) || isOfUse(cloth, asked))
+		);
 	const step = Object.fromEntries(FACTORS.map((factor) => [factor, 0])) as Record<Factor, number>;
 	const stacks = {} as Record<Factor, Stack[]>;
 	const refill = (factor: Factor): void => {
 		for (; ; step[factor]++) {
 			const all = own(factor);
-			const likely = step[factor] === 0 ? all : likeliest(all, factor, step[factor]);
+			const likely = step[factor] === 0 ? all : likeliest(all, step[factor], asked);
 			const used = all.filter((cloth) => likely.includes(cloth) || keep.has(cloth.thingId));
-			const made = allStacks(
+			const made = ordinaryStacks(
 				used.map((cloth) => ({ cloth, index: cloths.indexOf(cloth) })),
 				step[factor] === LAST ? Infinity : MOST_STACKS
 			);
 			if (made) {
-				stacks[factor] = clothed(factor, made);
+				stacks[factor] = clothed(factor, made, asked);
 				return;
 			}
 		}
@@ -143,8 +177,8 @@ export function legalOutfitsOf(
 	while (outfits() > mostOutfits) {
 		const shrinkable = (['trunk', 'legs', 'head'] as const).filter((factor) => step[factor] < LAST);
 		if (shrinkable.length === 0) break;
-		const share = (factor: keyof typeof FAIR): number => stacks[factor].length / FAIR[factor];
-		const largest = shrinkable.reduce((a, b) => (share(b) > share(a) ? b : a));
+		const over = (factor: keyof typeof FAIR): number => stacks[factor].length / FAIR[factor];
+		const largest = shrinkable.reduce((a, b) => (over(b) > over(a) ? b : a));
 		step[largest]++;
 		refill(largest);
 	}

@@ -1,5 +1,6 @@
 import type {
 	BedKind,
+	Doing,
 	FoulVariant,
 	Ground,
 	Loop,
@@ -25,7 +26,7 @@ export type PatternPhase = readonly [
 	effortWm2: number,
 	place: PhasePlace,
 	along: number,
-	rest?: { ownSpeedKmh?: number; marks?: readonly Mark[]; fitWm2?: number }
+	rest?: { ownSpeedKmh?: number; marks?: readonly Mark[]; fitWm2?: number; doing?: Doing }
 ];
 export interface PatternLoop {
 	/** code of its name */
@@ -38,6 +39,8 @@ export type PatternItem = PatternPhase | PatternLoop;
 /** How a day of an activity unfolds. */
 export interface Pattern {
 	id: string;
+	/** what one is doing out of doors, where a phase says nothing else */
+	doing: Doing;
 	/** when such a day usually starts, minutes after midnight */
 	startMin: number;
 	ground?: Ground;
@@ -121,7 +124,7 @@ function sequenceOf(items: readonly PatternItem[], newId: () => string, nameOf: 
 			};
 		}
 		const [code, kind, minutes, effortWm2, place, along, rest = {}] = item;
-		const { ownSpeedKmh = 0, marks = [], fitWm2 } = rest;
+		const { ownSpeedKmh = 0, marks = [], fitWm2, doing } = rest;
 		return {
 			type: 'phase',
 			id: newId(),
@@ -135,6 +138,7 @@ function sequenceOf(items: readonly PatternItem[], newId: () => string, nameOf: 
 			ownSpeedKmh,
 			effortWm2,
 			marks: [...marks],
+			...(doing && { doing }),
 			typed: {},
 			guided: { minutes, effortWm2, ownSpeedKmh, ...(fitWm2 && { fitWm2 }) }
 		};

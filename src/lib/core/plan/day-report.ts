@@ -16,8 +16,9 @@ import { type Wearer } from '../judge/wearer';
 import { wetMorningFinding } from '../judge/wet-morning';
 import { type CarriedThing, packOf, packTooSmall, POCKET_L } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
-import { givenWardrobe, legalOutfitsOf, withGiven } from '../outfit/legal-outfits';
+import { givenWardrobe, withGiven } from '../outfit/legal-outfits';
 import { dressDay, type StagePlan } from './day/dress-day';
+import { emergencyOutfit } from './day/what-if';
 import { bodyThrough, openingOf } from './simulated-plan';
 
 /** A thing that is worn again within so many phases rides on top of the pack. */
@@ -41,15 +42,6 @@ function carriedIn(
 			if (cloth.packedL <= POCKET_L) return { thingId: cloth.thingId, where: 'pocket' };
 			return { thingId: cloth.thingId, where: soon.has(cloth.thingId) ? 'top' : 'pack' };
 		});
-}
-
-/**
- * The outfit for a what-if: whatever has been taken, chosen for these minutes alone, from the debt carried into it.
- * A what-if is not dressed for comfort; it is judged by how long the things in reach hold.
- */
-function whatIfOutfit(cell: Cell, taken: Cloth[], person: Person): { outfit: Outfit; opening: number } {
-	const plan = dressDay([{ ...cell, fresh: true, kind: 'stop' }], legalOutfitsOf(taken), person);
-	return { outfit: plan.outfits[0]!, opening: 1 };
 }
 
 /** The outfit of a what-if, as it is given. */
@@ -81,9 +73,17 @@ export interface ChosenDay extends Wearer {
 }
 
 /** The verdicts of a day whose outfits are chosen. */
-export function judgedDay({ client, kit, answered, cells, choice, givenWhatIfs }: ChosenDay): PhaseVerdict[] {
+export function judgedDay({
+	client,
+	kit,
+	answered,
+	cells,
+	choice,
+	givenWhatIfs,
+	alsoCarried = new Set()
+}: ChosenDay): PhaseVerdict[] {
 	const person = personOf(client);
-	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
+	const takenIds = new Set([...choice.outfits.flat().map(({ cloth }) => cloth.thingId), ...alsoCarried]);
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
 	const lived = awakeCells(cells);
 	return judgeStage({
@@ -92,9 +92,9 @@ export function judgedDay({ client, kit, answered, cells, choice, givenWhatIfs }
 			const k = lived.indexOf(cells[i]!);
 			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
 		},
-		outfitWhatIf: (cell) => {
+		outfitWhatIf: (cell, standing) => {
 			const worn = givenWhatIfs?.get(cell);
-			return worn ? outfitAsGiven(cell, kit, worn, person) : whatIfOutfit(cell, taken, person);
+			return worn ? outfitAsGiven(cell, kit, worn, person) : emergencyOutfit(cell, taken, person, standing);
 		},
 		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
 		person,

@@ -64,7 +64,7 @@ export function overfull(problem: TripDays, choice: TripChoice): Overfull | null
 }
 
 /** Splits that are tried before the best so far has to do. */
-const MOST_SPLITS = 60;
+const MOST_SPLITS = 24;
 
 interface Branch {
 	constraints: Constraints;

@@ -1,14 +1,12 @@
 import type { Client, Document, Site, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit } from '../document/worn';
 
-import { wetCloth, type Wetness } from '../heat/wetness';
+import type { Wetness } from '../heat/wetness';
 import type { HittingSolver } from '../search/hitting-set';
-import { type ChosenDay, judgedDay, reportedDay, wetAfter } from './day-report';
+import { wetAfter } from './day-report';
 import { schooled } from '../conditions/person';
-import type { Dressed } from './day/day-problem';
 
 import { isSameWish, type Wish } from '../document/wish';
-import type { PhaseVerdict } from '../judge/phase-verdict';
 import { type PlannedStage } from '../kit/planned-day';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import { finished } from '../search/steps';
@@ -24,25 +22,11 @@ import {
 	tripWardrobe
 } from './trip-days';
 import { type Progress, type SolveOptions, type TripChoice, TripSolver } from './trip-solver';
+import { withWorst } from './for-the-worst';
+import { judgedOf, plannedDay, plannedDays, type TripPlan } from './trip-plan';
 import { constraintsOf, idsOf } from './wishes';
 
-/**
- * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
- * matters; and the days of it as pages show them.
- */
-export interface TripPlan {
-	problem: TripDays;
-	choice: TripChoice;
-	wishes: readonly Wish[];
-	/** wishes that nothing can be found for */
-	impossible: readonly Wish[];
-	/** everything goes into the pack, in every phase */
-	fits: boolean;
-	/** no lighter set does as well, among the outfits that were searched */
-	proven: boolean;
-	/** ids of what is carried on each stage */
-	carried: ReadonlyMap<string, ReadonlySet<string>>;
-}
+export { plannedDay, plannedDays, type TripPlan, verdictsOn } from './trip-plan';
 
 /** How far the planning is, and the plan so far where every day has one: as good as was found until then. */
 export interface Planning extends Progress {
@@ -116,7 +100,7 @@ export class TripPlanner {
 	 */
 	private whole: Wardrobe | null = null;
 	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobe: Wardrobe } {
-		this.whole ??= tripWardrobe(this.client);
+		this.whole ??= tripWardrobe(this.client, new Set(), new Set(), this.trip, this.cells);
 		if (!this.whole.cut) return { key: 'all', wardrobe: this.whole };
 		const searched = searchedIds(this.whole);
 		const { left, kept } = idsOf(wishes);
@@ -128,7 +112,8 @@ export class TripPlanner {
 		return {
 			key,
 			wardrobe:
-				this.solvers.get(key)?.problem.wardrobe ?? tripWardrobe(this.client, new Set(away), new Set(missing))
+				this.solvers.get(key)?.problem.wardrobe ??
+				tripWardrobe(this.client, new Set(away), new Set(missing), this.trip, this.cells)
 		};
 	}
 
@@ -210,7 +195,8 @@ export class TripPlanner {
 			soFar = planOf(before, wishes, { ...own, proven: false });
 			own = yield* meet();
 		}
-		const plan = planOf(solver.problem, wishes, own);
+		const chosen = planOf(solver.problem, wishes, own);
+		const plan = isOver() ? chosen : withWorst(chosen);
 		if (!isOver()) this.made.push({ plan, spareChanges });
 		return plan;
 	}
@@ -275,49 +261,6 @@ export class TripPlanner {
 const keyOfMornings = (mornings: Mornings): string =>
 	JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
 
-function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
-	const levels = choice.dayLevels[day.index]!;
-	return {
-		stage: day.stage,
-		weather: day.weather,
-		client: problem.client,
-		answered: problem.answered,
-		kit: problem.kit.map((cloth) =>
-			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
-		),
-		cells: day.all,
-		choice: {
-			...choice.dressed[day.index]!,
-			levels: { ...levels, massG: choice.levels.massG },
-			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
-		},
-		cut: problem.wardrobe.cut,
-		morning: day.morning,
-		givenWhatIfs: day.givenWhatIfs
-	};
-}
-
-const judgedKnown = new WeakMap<Dressed, PhaseVerdict[]>();
-/** The verdicts of a day, worked out once as long as the same is worn. */
-function judgedOf(problem: TripDays, choice: TripChoice, day: TripDay): PhaseVerdict[] {
-	const dressed = choice.dressed[day.index]!;
-	const verdicts = judgedKnown.get(dressed) ?? judgedDay(chosenDay(problem, choice, day));
-	judgedKnown.set(dressed, verdicts);
-	return verdicts;
-}
-
-/** The verdicts of one day of a plan; null where the search was stopped before it. */
-export const verdictsOn = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] | null =>
-	choice.dressed[day.index] ? judgedOf(problem, choice, day) : null;
-
-/** One day of a plan as its page shows it; null where the search was stopped before it. */
-export function plannedDay({ problem, choice, carried }: TripPlan, day: TripDay): PlannedStage | null {
-	if (!choice.dressed[day.index]) return null;
-	const alsoCarried = carried.get(day.stage.id) ?? new Set<string>();
-	const chosen = { ...chosenDay(problem, choice, day), alsoCarried };
-	return { ...reportedDay(chosen, judgedOf(problem, choice, day)), foul: day.foul };
-}
-
 /** Plans a trip from beginning to end. */
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
 	finished(new TripPlanner(trip, client).plan(wishes, spareChanges));
@@ -367,19 +310,6 @@ export const documentPlan = (
 	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
 ): Generator<Planning, TripPlan, void> =>
 	new TripPlanner(document.trip, schooled(ofDocument, document), hit, fixed).plan(wishes, spareChanges);
-
-/** Days of a plan as their pages show them, in the order in which the trip names its weathers and stages. */
-export function* plannedDays(plan: TripPlan): Generator<void, PlannedStage[], void> {
-	const { trip, days } = plan.problem;
-	const planned: PlannedStage[] = [];
-	for (const day of days) {
-		planned.push(plannedDay(plan, day)!);
-		yield;
-	}
-	return trip.weathers.flatMap(({ id: weather }) =>
-		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
-	);
-}
 
 /**
  * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients: one set taken

@@ -1,12 +1,15 @@
 import { wearableThings } from '../cloth/things';
 import { type Cell, cellsOf, foulStage } from '../conditions/cells';
+import { doingOf } from '../conditions/doing';
 import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
+import { phasesIn } from '../document/sequence';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit, WornThing } from '../document/worn';
 import { wetCloth, type Wetness } from '../heat/wetness';
 import { type Wearer, wearerOf } from '../judge/wearer';
-import { legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
+import { coreOf } from '../outfit/core-outfits';
+import { type Asked, askedBy, legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
 import { cellKey } from './day/day-problem';
 import { type Day, dayOf } from './day/limb-judges';
 
@@ -65,17 +68,52 @@ export type Mornings = ReadonlyMap<number, Wetness>;
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
 
-/** The wardrobe of a client for a whole trip, without what stays at home in any case. */
-export const tripWardrobe = (
+/** What the stages of a trip ask for, foul weather too. */
+function askedByTrip(trip: Trip): Asked {
+	const stages = trip.stages.flatMap((stage) => {
+		const foul = foulStage(stage);
+		return foul ? [stage, foul] : [stage];
+	});
+	return askedBy(
+		stages.flatMap((stage) =>
+			phasesIn(stage.sequence).map((phase) => ({ doing: doingOf(phase, stage), terrain: stage.terrain }))
+		)
+	);
+}
+
+/** Cells of all stages of a trip in all its weathers, foul weather too. */
+export function* cellsOfTrip(trip: Trip, known: KnownCells): Generator<Cell, void, void> {
+	for (const weather of trip.weathers)
+		for (const planned of trip.stages)
+			for (const stage of [planned, foulStage(planned)]) {
+				if (!stage) continue;
+				const place = `${weather.id} ${stage.id} ${stage !== planned}`;
+				const cells = known.get(place) ?? cellsOf(stage, weather, trip.site);
+				known.set(place, cells);
+				yield* cells;
+			}
+}
+
+/**
+ * The wardrobe of a client for a whole trip, without what stays at home in any case: its core, where it is large.
+ * @param left things that stay at home, by id
+ * @param keep things that stay in the search, by id
+ * @param trip what nothing of it asks for is left out; null leaves nothing out, and makes no core
+ */
+export function tripWardrobe(
 	client: Client,
 	left: ReadonlySet<string> = new Set(),
-	keep: ReadonlySet<string> = new Set()
-): Wardrobe =>
-	legalOutfitsOf(
-		wearableThings(client).filter(({ thingId }) => !left.has(thingId)),
-		keep,
-		MOST_OUTFITS
-	);
+	keep: ReadonlySet<string> = new Set(),
+	trip: Trip | null = null,
+	known: KnownCells = new Map()
+): Wardrobe {
+	const cloths = wearableThings(client).filter(({ thingId }) => !left.has(thingId));
+	if (!trip) return legalOutfitsOf(cloths, keep, MOST_OUTFITS);
+	const whole = legalOutfitsOf(cloths, keep, Infinity, askedByTrip(trip));
+	const { trunk, legs, head } = whole.stacks;
+	if (trunk.length * legs.length * head.length <= MOST_OUTFITS) return whole;
+	return coreOf(whole, cellsOfTrip(trip, known), personOf(client).schools, keep);
+}
 
 /** Ids of the things that any stack of a wardrobe uses. */
 export const searchedIds = ({ stacks }: Wardrobe): Set<string> =>

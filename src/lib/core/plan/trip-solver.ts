@@ -1,9 +1,9 @@
 import type { Outfit } from '../cloth/worn';
 import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
-import { type Best } from '../search/course';
 import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
-import { SequenceSolver } from '../search/solver';
+import { costOf } from '../search/problem';
+import { type Best, SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
 import { type Constraints, type DayLimits, limitsOf } from './constraints';
 import {
@@ -139,12 +139,11 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const solver = this.solverOf(day, group, context, make);
 		const own = new Set(solver.things);
 		const limits = limitsOf(constraints, day, solver, own);
-		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}|${hasty && solver.isLong}`;
+		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}|${hasty}`;
 		const known = this.solved.get(key);
 		if (known !== undefined) return known;
 		const best = solver.solve(
 			{ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) },
-			spare,
 			hasty
 		);
 		const made = best
@@ -275,7 +274,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			}
 			const { choice, next } = this.putTogether(groups, others, now, constraints);
 			// A turn that made it no better is the last one.
-			if (best && choice.levels.penalty >= best.levels.penalty) break;
+			if (best && weighed(choice.levels) >= weighed(best.levels) - 1e-6) break;
 			best = choice;
 			// Nor does it pay to fit again and again what the search could not settle.
 			if (turn > 0 && !choice.levelsProven) break;
@@ -376,10 +375,12 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	}
 }
 
-/** Whether levels are better, in strict order. */
+/** What decides before the mass, in one number, hundredths of a change. */
+export const weighed = ({ penalty, overheat, changes }: Omit<TripLevels, 'massG'>): number =>
+	costOf(penalty, overheat) + 100 * changes;
+
+/** Whether levels are better: all that is felt first, then the mass. */
 export function isBetter(a: TripLevels, b: TripLevels): boolean {
-	for (const level of ['penalty', 'overheat', 'changes', 'massG'] as const) {
-		if (Math.abs(a[level] - b[level]) > 1e-6) return a[level] < b[level];
-	}
-	return false;
+	const less = weighed(a) - weighed(b);
+	return Math.abs(less) > 1e-6 ? less < 0 : a.massG < b.massG - 1e-6;
 }

@@ -11,18 +11,28 @@ export interface Worn {
 	position: number;
 }
 /** What a phase asks of what is worn, beside warmth and cover. Adding a demand is adding a row, and a test. */
-export interface Requirement {
-	rule: FindingCode & RuleId;
+export type Requirement = RequirementFacts &
+	(
+		| { rule: FindingCode & RuleId; severity: Severity }
+		/** the search heeds it; what is missing is told by the kit's own rules */
+		| { rule: RuleId; severity: null }
+	);
+
+interface RequirementFacts {
 	/** what it is chosen in: the search looks at each factor apart */
 	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet' | 'hands';
-	part: Part;
-	/** null: the search heeds it, and a rule of its own tells it */
-	severity: Severity | null;
-	/** what not contact it counts in the first level */
+	part: Part | 'legs';
+	/** what it counts where it is not met */
 	penalty: number;
 	/** the school that asks for it, and its choice; absent where everybody asks */
 	madeBy?: { school: SchoolId; choice: string };
 	asks(cell: Cell): boolean;
+	/** whether hands and feet are looked at too, where trunk or legs are chosen */
+	seesLimbs?: true;
 	/** the thing that does not meet it; null when all is well, or nothing is worn there */
 	unmet(worn: readonly Worn[], cell: Cell): Cloth | null;
+	/** another thing that the first one is at odds with */
+	with?(worn: readonly Worn[], cell: Cell): Cloth | null;
+	/** whether what it asks for is not worn at all; what is missing is told by the kit's own rules */
+	lacks?(worn: readonly Worn[], cell: Cell): boolean;
 }

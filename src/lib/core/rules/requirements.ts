@@ -6,16 +6,19 @@ import type { Part } from '../document/parts';
 import type { Schools } from '../document/schools';
 import type { Feature, Fibre } from '../document/types';
 import type { Requirement, Worn } from './requirement';
+import { DOING_REQUIREMENTS } from './doing-requirements';
+import { FIT_REQUIREMENTS } from './fit-requirements';
+import { PENALTY } from './objective';
 import { schoolRequirementsOf } from './school-requirements';
 
 /** Room under a helmet whose padding is taken out, and what a step of girth takes of it, mm (our assumption). */
 const HELMET_GAP_MM = 6;
 const MM_PER_STEP = 3;
 
-/** Does not work at all: like a bare part. */
-const CANNOT = 100;
-/** Worn all the same when nothing else is as warm. */
-const RATHER_NOT = 1;
+/** It cannot be done like that; it does harm, or is out of place; it is worth a remark. */
+const { needed: CANNOT, fault: FAULT, remark: REMARK } = PENALTY;
+/** Out of doors, and wherever it is not heated. */
+const unheated = (cell: Cell): boolean => !cell.heated;
 
 const has = (cloth: Cloth, feature: Feature): boolean => cloth.features.includes(feature);
 const marked =
@@ -39,18 +42,18 @@ const any = (worn: readonly Worn[], test: (cloth: Cloth) => boolean): Cloth | nu
 
 const MELTS: ReadonlySet<Fibre> = new Set(['synthetic', 'synthetic-fill', 'down', 'rubber', 'blend']);
 
-export const REQUIREMENTS: readonly Requirement[] = [
+const PHASE_REQUIREMENTS: readonly Requirement[] = [
 	{
 		rule: 'underHelmet',
 		factor: 'head',
 		part: 'ears',
 		severity: 'warning',
-		penalty: CANNOT,
+		penalty: FAULT,
 		asks: marked('helmet'),
 		unmet: (worn) => {
 			const under = worn
 				.map(({ cloth }) => cloth)
-				.filter((cloth) => covers(cloth, 'ears') && !has(cloth, 'hood'));
+				.filter((cloth) => covers(cloth, 'ears') && !has(cloth, 'hood') && cloth.slot !== 'helmet');
 			const thick = under.find((cloth) => !has(cloth, 'under-helmet'));
 			const mm = under.reduce((sum, { girthSteps }) => sum + girthSteps * MM_PER_STEP, 0);
 			return thick ?? (mm > HELMET_GAP_MM ? under.at(-1)! : null);
@@ -61,7 +64,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: (cell) => cell.marks.includes('helmet') && cell.rainMinutes > 0,
 		unmet: (worn) => {
 			const shell = seenOn(worn, 'torso');
@@ -73,7 +76,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'head',
 		part: 'neck',
 		severity: 'warning',
-		penalty: CANNOT,
+		penalty: FAULT,
 		asks: (cell) =>
 			marked('pedals', 'controls')(cell) || (cell.kind === 'ride' && isOut(cell) && !cell.heated),
 		unmet: (worn) => any(worn, (cloth) => has(cloth, 'loose-ends'))
@@ -92,7 +95,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: (cell) =>
 			cell.terrain.includes('traffic') && cell.light !== 'day' && isOut(cell) && cell.kind === 'move',
 		unmet: topWithout('torso', 'reflective', 'high-visibility')
@@ -102,7 +105,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('flame'),
 		unmet: (worn) => {
 			const cloth = seenOn(worn, 'torso');
@@ -114,7 +117,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'legs',
 		part: 'thighs',
 		severity: 'warning',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: marked('abrasion'),
 		unmet: topWithout('thighs', 'abrasion')
 	},
@@ -123,7 +126,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('quiet'),
 		unmet: topWithout('torso', 'quiet-face')
 	},
@@ -132,7 +135,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('harness', 'roped'),
 		unmet: topWithout('torso', 'two-way-zip', 'stays-tucked')
 	},
@@ -141,7 +144,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'arms',
 		severity: 'warning',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
 		unmet: topWithout('arms', 'cuff-seal')
 	},
@@ -162,7 +165,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'legs',
 		part: 'calves',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
 		unmet: topWithout('calves', 'slim-cuff')
 	},
@@ -171,7 +174,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('pedals', 'harness'),
 		unmet: topWith('torso', 'long-tail')
 	},
@@ -180,7 +183,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'warning',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: (cell) => cell.rainMinutes > 0 && cell.wind10mKmh >= 35 && isOut(cell),
 		unmet: topWith('torso', 'loose-ends')
 	},
@@ -189,7 +192,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'hands',
 		part: 'hands',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('screen'),
 		unmet: topWithout('hands', 'touch-screen')
 	},
@@ -198,7 +201,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'hands',
 		part: 'hands',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('tethered'),
 		unmet: topWithout('hands', 'wrist-leash')
 	},
@@ -207,7 +210,7 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: REMARK,
 		asks: marked('in-company'),
 		unmet: topWithout('torso', 'town')
 	},
@@ -216,9 +219,9 @@ export const REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: 'note',
-		penalty: RATHER_NOT,
+		penalty: FAULT,
 		asks: marked('controls'),
-		unmet: topWithout('torso', 'armour-room')
+		unmet: (worn) => (worn.some(({ cloth }) => has(cloth, 'armour-room')) ? null : seenOn(worn, 'torso'))
 	},
 	{
 		rule: 'darkLensDriving',
@@ -231,11 +234,17 @@ export const REQUIREMENTS: readonly Requirement[] = [
 	}
 ];
 
+/** Every demand that a phase can make, but those of the schools. Outside of heated places only, unless a row says more. */
+export const REQUIREMENTS: readonly Requirement[] = [
+	...PHASE_REQUIREMENTS.map((row) => ({ ...row, asks: (cell: Cell) => unheated(cell) && row.asks(cell) })),
+	...DOING_REQUIREMENTS,
+	...FIT_REQUIREMENTS
+];
+
 const known = new WeakMap<Cell, WeakMap<Schools, Map<Requirement['factor'], Requirement[]>>>();
 
 /** Demands that a cell makes of a factor, those of the schools with them; worked out once, the search asks often. */
 export function requirementsOf(cell: Cell, factor: Requirement['factor'], schools: Schools): Requirement[] {
-	if (cell.heated) return [];
 	const bySchools = known.get(cell) ?? new WeakMap<Schools, Map<Requirement['factor'], Requirement[]>>();
 	known.set(cell, bySchools);
 	const byFactor = bySchools.get(schools) ?? new Map<Requirement['factor'], Requirement[]>();
@@ -250,6 +259,20 @@ export function requirementsOf(cell: Cell, factor: Requirement['factor'], school
 	return demands;
 }
 
-/** What a stack counts for what it does not meet. */
-export const penaltyOfUnmet = (demands: readonly Requirement[], worn: readonly Worn[], cell: Cell): number =>
-	demands.reduce((sum, demand) => sum + (demand.unmet(worn, cell) ? demand.penalty : 0), 0);
+/**
+ * What a stack counts for what it does not meet.
+ * @param limbs what hands and feet wear, for demands that look at both
+ */
+export function penaltyOfUnmet(
+	demands: readonly Requirement[],
+	worn: readonly Worn[],
+	cell: Cell,
+	limbs: readonly Worn[] = []
+): number {
+	let sum = 0;
+	for (const demand of demands) {
+		const seen = demand.seesLimbs ? [...worn, ...limbs] : worn;
+		if (demand.unmet(seen, cell) || demand.lacks?.(seen, cell)) sum += demand.penalty;
+	}
+	return sum;
+}

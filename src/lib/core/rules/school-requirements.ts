@@ -1,23 +1,28 @@
 import { type Cloth, covers } from '../cloth/things';
 import { innermost, seenOn } from '../cloth/worn';
+import type { Cell } from '../conditions/cells';
 import { isOut, isWaterproof } from '../conditions/needs';
 import type { SchoolId, Schools } from '../document/schools';
+import { PENALTY, STOP_CLOTHES_UNTIL_WM2 } from './objective';
 import type { Requirement, Worn } from './requirement';
 
 /** A demand that a school makes. */
-export interface SchoolRequirement extends Requirement {
-	madeBy: { school: SchoolId; choice: string };
-}
+export type SchoolRequirement = Requirement & { madeBy: { school: SchoolId; choice: string } };
 
-const LITTLE = 1;
-const MUCH = 5;
+const LITTLE = PENALTY.remark;
+const MUCH = PENALTY.fault;
 const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | null =>
 	worn.find(test)?.cloth ?? null;
 const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
 const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
 
+/** From this wind on a shell is worn at work in the dry too, km/h at 10 m (our assumption). */
+const SHELL_WIND_KMH = 35;
+/** Where the shell stays on all day, or is what the work needs. */
+const CARRIES_NO_SHELL: ReadonlySet<Cell['doing']> = new Set(['pistes', 'wade', 'motorbike']);
+
 type Row = Omit<Requirement, 'rule' | 'severity' | 'madeBy'> & SchoolRequirement['madeBy'];
-const base = { part: 'torso', penalty: LITTLE, asks: isOut } as const;
+const base = { part: 'torso', penalty: LITTLE, asks: (cell: Cell) => isOut(cell) && !cell.heated } as const;
 
 const ROWS: readonly Row[] = [
 	{
@@ -129,6 +134,25 @@ const ROWS: readonly Row[] = [
 			return cloth && !isWaterproof(cloth) ? cloth : null;
 		}
 	},
+	...(['trunk', 'legs'] as const).map((factor): Row => ({
+		...base,
+		school: 'shell',
+		choice: 'carried',
+		factor,
+		part: factor === 'trunk' ? 'torso' : 'thighs',
+		asks: (cell) =>
+			isOut(cell) &&
+			!cell.heated &&
+			cell.metabolicWm2 >= STOP_CLOTHES_UNTIL_WM2 &&
+			cell.rainMinutes === 0 &&
+			cell.wind10mKmh < SHELL_WIND_KMH &&
+			!CARRIES_NO_SHELL.has(cell.doing),
+		unmet: (worn) =>
+			first(
+				worn,
+				({ cloth }) => (cloth.slot === 'rain' || cloth.slot === 'overtrousers') && isWaterproof(cloth)
+			)
+	})),
 	...(['trunk', 'legs'] as const).map((factor): Row => ({
 		...base,
 		school: 'weight',

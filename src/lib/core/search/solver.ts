@@ -1,39 +1,67 @@
-import { type Bounds, boundsApart, closerBounds, fewer, leastChanges, type Path, type Work } from './bounds';
-import {
-	AS_IS,
-	COARSE,
-	FEW_PAIRS,
-	FIRST_SLACK,
-	LONG_CELLS,
-	LONG_MARGINS,
-	LONG_PAIRS,
-	MARGINS,
-	MORE,
-	MOST_BOUNDS,
-	MOST_PAIRS,
-	MOST_WORK,
-	PROBE_PAIRS,
-	QUICK_AT,
-	QUICK_SLACKS,
-	REFINED,
-	TRIES,
-	type Try,
-	UNLIMITED
-} from './budget';
-import { type Best, type CourseLevels, leastOf, upTo, wayTo } from './course';
-import { type Oracle } from './hitting-set';
-import { fewestChanges } from './least-changes';
-import { fromKey, type Open, optionsOf, Problem, type SequenceProblem } from './problem';
-import { quickCourse } from './quick-start';
-import { Relaxation } from './relaxation';
+import { type Alive, aliveWithin } from './bounds';
+import type { Oracle } from './hitting-set';
+import { cheapestPath, type Path, wayTo, type Work } from './paths';
+import { type Open, optionsOf, Problem, type SequenceProblem } from './problem';
+
+/**
+ * The cheapest course of choices along a sequence of cells.
+ *
+ * How it is found. In every cell a choice costs at least what it does from the lowest state that any course can bring there.
+ * A course that costs no more than the sum of the cheapest choices and some slack makes in no cell a choice that costs more
+ * than the cheapest one there and that slack: so few are looked at, with little slack at first. Changes are followed among
+ * them from both ends, which leaves fewer still; what is left has a higher lowest state, so that the same is done again.
+ * Among the last ones every path is followed with its true state. The first course found within the slack is the cheapest
+ * there is. When little slack leaves none, a quick course says how much is enough.
+ */
+const SLACKS = [300, 1000, 2500, 6000] as const;
+
+/** Times that choices are left out and the lowest states worked out anew. */
+const MOST_SHAVES = 4;
+
+/** Pairs of choices that the search of one day may look at, and one question about a lighter set. */
+const MOST_PAIRS = 2_000_000;
+const QUESTION_PAIRS = 200_000;
+/** Choices of a cell that are looked at at most: the cheapest ones. */
+const MOST_CHOICES = 6000;
+
+export interface CourseLevels {
+	penalty: number;
+	overheat: number;
+	/** hundredths */
+	changes: number;
+}
+
+/** The cheapest course that was found. */
+export interface Best extends CourseLevels {
+	/** all in one, hundredths of a change */
+	cost: number;
+	/** no course costs less than this */
+	atLeast: number;
+	proven: boolean;
+	path: Path;
+	/** options that were open when it was looked for */
+	open: Open;
+}
+
+/** Choices of each cell, and what they cost at least. */
+interface Floor {
+	lists: Int32Array[];
+	own: Float64Array[];
+	/** sum of the cheapest ones */
+	total: number;
+}
+
+const leastOf = (costs: Float64Array): number => {
+	let least = Infinity;
+	for (const cost of costs) if (cost < least) least = cost;
+	return least;
+};
 
 export class SequenceSolver {
 	private readonly problem: Problem;
-	/** least key of each choice in each cell */
-	private readonly keys: Float64Array[];
 
 	/**
-	 * @param patience share of the usual work that coarse bounds get before finer ones are tried, 0…1
+	 * @param patience share of the usual work that the search gets, 0…1
 	 * @throws RangeError when a factor has no option
 	 */
 	constructor(
@@ -41,7 +69,6 @@ export class SequenceSolver {
 		private readonly patience = 1
 	) {
 		this.problem = new Problem(sequence);
-		this.keys = Array.from({ length: sequence.cells }, (_, k) => this.problem.leastKeys(k));
 	}
 
 	/** Every option open. */
@@ -71,259 +98,136 @@ export class SequenceSolver {
 		return (this.thingsKnown = [...used].sort((a, b) => a - b));
 	}
 
+	/** The open choices of each cell. */
+	private openLists(open: Open): Int32Array[] {
+		const { problem, sequence } = this;
+		const lists: Int32Array[] = [];
+		for (let k = 0; k < sequence.cells; k++) {
+			const own = [...open.options, ...(open.at?.get(k) ?? [])];
+			const all = own.every((options) => options.every((one) => one === 1));
+			const list = new Int32Array(problem.choices);
+			let many = 0;
+			for (let choice = 0; choice < list.length; choice++)
+				if (all || problem.isOpen(open, k, choice)) list[many++] = choice;
+			lists[k] = list.subarray(0, many);
+		}
+		return lists;
+	}
+
+	/** What some choices cost at least, from the lowest states that they can bring about; null when a cell has none. */
+	private floorOf(lists: readonly Int32Array[]): Floor | null {
+		const { problem, sequence } = this;
+		const floor: Floor = { lists: [], own: [], total: 0 };
+		let lowest = sequence.startState;
+		for (let k = 0; k < sequence.cells; k++) {
+			const costs = problem.leastCosts(k, lowest);
+			const list = lists[k]!.filter((choice) => costs[choice]! < Infinity);
+			if (list.length === 0) return null;
+			floor.lists[k] = list;
+			floor.own[k] = Float64Array.from(list, (choice) => costs[choice]!);
+			floor.total += leastOf(floor.own[k]!);
+			lowest = problem.lowestAfter(k, list, lowest);
+		}
+		return floor;
+	}
+
+	/** The choices within a slack of the cheapest of their cell; `whole` when none was left out for there being too many. */
+	private nearest({ lists, own }: Floor, slack: number): { floor: Floor; whole: boolean } {
+		let whole = true;
+		const floor: Floor = { lists: [], own: [], total: 0 };
+		lists.forEach((list, k) => {
+			const costs = own[k]!;
+			const most = leastOf(costs) + slack + 1e-6;
+			let places: number[] = [];
+			for (let i = 0; i < list.length; i++) if (costs[i]! <= most) places.push(i);
+			if (places.length > MOST_CHOICES) {
+				whole = false;
+				places = places.sort((a, b) => costs[a]! - costs[b]! || a - b).slice(0, MOST_CHOICES);
+				places.sort((a, b) => a - b);
+			}
+			floor.lists[k] = Int32Array.from(places, (i) => list[i]!);
+			floor.own[k] = Float64Array.from(places, (i) => costs[i]!);
+		});
+		return { floor, whole };
+	}
+
+	/** The choices that courses up to a limit can make, shaved until no more fall out. */
+	private aliveUpTo(first: Floor, limit: number): { alive: Alive; whole: boolean } {
+		const { floor, whole } = this.nearest(first, limit - first.total);
+		let alive = aliveWithin(this.problem, floor.lists, floor.own, limit + 1e-6);
+		let many = floor.lists.reduce((sum, list) => sum + list.length, 0);
+		for (let turn = 0; turn < MOST_SHAVES && alive.least <= limit; turn++) {
+			const left = alive.lists.reduce((sum, list) => sum + list.length, 0);
+			if (left > 0.9 * many) break;
+			many = left;
+			const next = this.floorOf(alive.lists);
+			if (!next) return { alive: { ...alive, least: Infinity }, whole };
+			alive = aliveWithin(this.problem, next.lists, next.own, limit + 1e-6);
+		}
+		return { alive, whole };
+	}
+
 	/**
-	 * The best course of the open options; null when none leads through.
-	 * @param spare what may be spent later on fewer things, hundredths of changes
-	 * @param hasty whether a good course will do for a long day
+	 * The cheapest course of the open options; null when none leads through.
+	 * @param hasty whether a good course will do
 	 */
-	solve(open: Open = this.everything(), spare = 0, hasty = false): Best | null {
-		const candidates = this.keys.map((keys, k) => this.openIn(keys, k, open));
-		if (candidates.some((list) => list.length === 0)) return null;
-		const least = candidates.map((list, k) => leastOf(list, this.keys[k]!));
-		const total = least.reduce((sum, key) => sum + key, 0);
-		const relaxationBy = (slack: number): Relaxation => {
-			const lists = candidates.map((list, k) => upTo(list, this.keys[k]!, least[k]! + slack));
-			return new Relaxation(this.problem, lists, this.keys, this.edgesOf(COARSE));
+	solve(open: Open = this.everything(), hasty = false): Best | null {
+		const floor = this.floorOf(this.openLists(open));
+		if (!floor) return null;
+		const work: Work = { left: MOST_PAIRS * this.patience };
+		const bestOf = (path: Path, atLeast: number): Best => {
+			const proven = path.cost <= atLeast + 1e-6;
+			return {
+				...this.levelsOf(path),
+				cost: path.cost,
+				atLeast: Math.min(atLeast, path.cost),
+				proven,
+				path,
+				open
+			};
 		};
-		if (hasty && this.isLong) return this.quickBest(relaxationBy);
-		let slack = FIRST_SLACK;
-		let relaxation = relaxationBy(slack);
-		while (relaxation.least - total > slack && slack < Infinity) {
-			slack = relaxation.least - total;
-			relaxation = relaxationBy(slack);
-		}
-		if (relaxation.least === Infinity) return null;
-		const budget = { left: Math.floor(MOST_WORK / this.sequence.cells) };
-		const first = this.bestWithin(relaxation, null, spare, budget);
-		if (first.best) return { ...first.best, proven: first.proven };
-		// Where no course of possible changes reaches the optimum, the least that one does.
-		let { proven } = first;
-		for (const margin of this.isLong ? LONG_MARGINS : MARGINS) {
-			const most = relaxation.least + margin;
-			const wide = relaxationBy(most - total);
-			const reached = this.isLong
-				? { path: quickCourse(this.problem, wide, wide.lists, most), proven: false }
-				: this.leastReached(wide, most);
-			proven &&= reached.proven;
-			if (!reached.path) continue;
-			const left = this.isLong ? LONG_PAIRS : PROBE_PAIRS;
-			const { best, proven: closed } = this.bestWithin(wide, reached.path, spare, { left });
-			proven &&= closed;
-			if (best) return { ...best, proven };
-		}
-		return null;
-	}
-
-	/** In many cells there are too many near ties to be told apart one by one. */
-	get isLong(): boolean {
-		return this.sequence.cells > LONG_CELLS;
-	}
-	/** A good course of a long day, which nothing is asked of afterwards. */
-	private quickBest(relaxationBy: (slack: number) => Relaxation): Best | null {
-		for (const slack of QUICK_SLACKS) {
-			const wide = relaxationBy(slack);
-			const path = quickCourse(this.problem, wide, wide.lists, Infinity);
-			if (!path) continue;
-			const way = wayTo(path).map((choice) => Int32Array.of(choice));
-			const bounds = boundsApart(this.problem, wide, path.key, way);
-			return { ...fromKey(path.key), changes: path.changes, path, bounds, proven: false };
-		}
-		return null;
-	}
-
-	/** The open choices of a cell. */
-	private openIn(keys: Float64Array, k: number, open: Open): Int32Array {
-		const own = [...open.options, ...(open.at?.get(k) ?? [])];
-		const all = own.every((options) => options.every((one) => one === 1));
-		const list = new Int32Array(keys.length);
-		let many = 0;
-		for (let choice = 0; choice < keys.length; choice++)
-			if (keys[choice]! < Infinity && (all || this.problem.isOpen(open, k, choice))) list[many++] = choice;
-		return list.subarray(0, many);
-	}
-
-	/**
-	 * A course with the least penalty and overheat of those whose changes can be done, found by halving; null when none has so
-	 * little.
-	 */
-	private leastReached(relaxation: Relaxation, most: number): { path: Path | null; proven: boolean } {
-		let path: Path | null = null;
-		let proven = true;
-		let lowest = relaxation.least;
-		for (let limit = most; ; limit = Math.floor((lowest + path.key - 1) / 2)) {
-			const work = { left: PROBE_PAIRS };
-			const found: Path | null = fewestChanges(
-				this.problem,
-				boundsApart(this.problem, relaxation, limit, relaxation.within(limit)),
-				{ limit: UNLIMITED, enough: UNLIMITED, open: null, work, byKey: true }
-			);
-			if (found) path = found;
-			else lowest = limit + 1;
-			if (!found && work.left < 0) proven = false;
-			if (!path || lowest >= path.key) return { path, proven };
-		}
-	}
-
-	/**
-	 * The course with the fewest changes among those of no more than some penalty and overheat: first among those of no more
-	 * changes than the bound, which are few, then among more.
-	 * @param known a course of that penalty and overheat, which will do when no better one is found; else the least there is
-	 * @param budget what may be spent on it, in pairs looked at and twice as many bounds
-	 */
-	private bestWithin(
-		relaxation: Relaxation,
-		known: Path | null,
-		spare: number,
-		budget: Work
-	): { best: Omit<Best, 'proven'> | null; proven: boolean } {
-		const most = known?.key ?? relaxation.least;
-		const base = boundsApart(this.problem, relaxation, most, relaxation.within(most));
-		const bound = leastChanges(base, this.sequence.startState);
-		const bestOf = (path: Path, bounds: Bounds): Omit<Best, 'proven'> => {
-			// What may be spent on a lighter set later has to stay.
-			const near = spare === 0 ? fewer(bounds, path.changes) : this.refined(base, path.changes + spare);
-			return { ...fromKey(path.key), changes: path.changes, path, bounds: near };
-		};
-		let proven = true;
-		if (bound === Infinity) return { best: null, proven };
-		let any = known;
-		for (const more of MORE) {
-			if (more === QUICK_AT && this.isLong) {
-				any ??= quickCourse(this.problem, relaxation, base.lists, most);
-				// Such a course may exist, but the search for it might not end.
-				if (!any) budget.left = Math.min(budget.left, PROBE_PAIRS);
+		let atLeast = floor.total;
+		if (!hasty)
+			for (const slack of SLACKS) {
+				const limit = floor.total + slack;
+				const { alive, whole } = this.aliveUpTo(floor, limit);
+				if (!whole) break;
+				atLeast = Math.max(atLeast, Math.min(alive.least, limit));
+				if (alive.least > limit) continue;
+				const path = cheapestPath(this.problem, alive, limit, work);
+				if (path) return bestOf(path, work.left < 0 ? atLeast : path.cost);
+				if (work.left < 0) break;
+				atLeast = limit;
 			}
-			// With no fewer changes than the course that is known there is nothing better.
-			const limit = Math.min(bound + more, any ? any.changes - 0.5 : UNLIMITED);
-			const { path, bounds, closed } = this.bestUpTo(base, limit, budget);
-			proven &&= closed;
-			if (path) return { best: bestOf(path, bounds), proven };
-			if (any && bound + more >= any.changes) break;
-			if (budget.left <= 0) {
-				proven = false;
-				break;
-			}
-		}
-		if (!this.isLong) any ??= this.anyCourse(base);
-		return { best: any && bestOf(any, base), proven };
+		const everywhere = aliveWithin(this.problem, floor.lists, floor.own, Infinity);
+		if (everywhere.least === Infinity) return null;
+		const quick = cheapestPath(this.problem, everywhere, Infinity, { left: -1 });
+		if (!quick) return null;
+		if (hasty) return bestOf(quick, atLeast);
+		const { alive, whole } = this.aliveUpTo(floor, quick.cost);
+		if (whole) atLeast = Math.max(atLeast, Math.min(alive.least, quick.cost));
+		work.left = Math.max(work.left, MOST_PAIRS * this.patience * 0.5);
+		const path = cheapestPath(this.problem, alive, quick.cost, work) ?? quick;
+		return bestOf(path, whole && work.left >= 0 ? path.cost : atLeast);
 	}
 
-	/** Any course of a bounds; null when none is found. */
-	private anyCourse({ lists, most }: Bounds): Path | null {
-		const close = new Relaxation(this.problem, lists, this.keys, this.sequence.stateEdges);
-		if (close.least > most) return null;
-		return fewestChanges(this.problem, boundsApart(this.problem, close, most, close.within(most)), {
-			limit: UNLIMITED,
-			enough: UNLIMITED,
-			open: null,
-			work: { left: PROBE_PAIRS },
-			byKey: true
+	/** What a course comes to, level by level. */
+	private levelsOf(path: Path): CourseLevels {
+		const into = { penalty: 0, overheat: 0, state: this.sequence.startState };
+		const sum = { penalty: 0, overheat: 0, changes: 0 };
+		let before = -1;
+		wayTo(path).forEach((choice, k) => {
+			this.sequence.judge(k, choice, into.state, into);
+			sum.penalty += into.penalty;
+			sum.overheat += into.overheat;
+			if (k > 0)
+				this.problem.changesBefore(k).forEach((table, f) => {
+					const option = this.problem.optionIn[f]!;
+					sum.changes += table[option[before]! * this.sequence.sizes[f]! + option[choice]!]!;
+				});
+			before = choice;
 		});
-	}
-
-	/** Some of the steps of the state: each so many. */
-	private edgesOf(every: number): number[] {
-		return this.sequence.stateEdges.filter((_, e) => e % every === 0);
-	}
-	/** Closer bounds for the courses of a bounds of no more than so many changes; null where none is left. */
-	private closer(bounds: Bounds, { every, relaxedEvery }: Try, limit: number): Bounds | null {
-		const { problem } = this;
-		let { relaxation, lists } = bounds;
-		if (lists.some((list) => list.length === 0)) return null;
-		if (every === AS_IS) return bounds;
-		if (relaxedEvery !== null) {
-			relaxation = new Relaxation(problem, lists, this.keys, this.edgesOf(relaxedEvery));
-			if (relaxation.least > bounds.most) return null;
-			lists = relaxation.within(bounds.most);
-		}
-		return fewer(closerBounds(problem, bounds, relaxation, lists, this.edgesOf(every), limit), limit);
-	}
-	/** Closer bounds with few steps, for the choices that courses of no more than so many changes can make. */
-	private refined(base: Bounds, limit: number): Bounds {
-		return TRIES.filter(({ every }) => every >= REFINED).reduce(
-			(bounds, fineness) => this.closer(bounds, fineness, limit) ?? bounds,
-			fewer(base, limit)
-		);
-	}
-
-	/** The course of no more than so many changes with the fewest of them; `closed` when it is proven that none has fewer. */
-	private bestUpTo(
-		base: Bounds,
-		limit: number,
-		budget: Work
-	): { path: Path | null; bounds: Bounds; closed: boolean } {
-		let path: Path | null = null;
-		let bounds = fewer(base, limit);
-		for (const fineness of TRIES) {
-			const choices = bounds.lists.reduce((sum, list) => sum + list.length, 0);
-			if ((choices * this.sequence.stateEdges.length) / fineness.every > MOST_BOUNDS) break;
-			if (budget.left < 0) break;
-			if (fineness.every !== AS_IS)
-				budget.left -= Math.floor((choices * this.sequence.stateEdges.length) / fineness.every / 2);
-			const own = this.closer(bounds, fineness, limit);
-			const enough = own ? leastChanges(own, this.sequence.startState) : Infinity;
-			if (!own || enough > limit) return { path, bounds, closed: true };
-			const pairs = fineness.every === 1 ? budget.left : fineness.pairs * this.patience;
-			const work = { left: pairs };
-			const found = fewestChanges(this.problem, own, { limit, enough, open: null, work });
-			budget.left -= pairs - work.left;
-			if (found) {
-				path = found;
-				limit = found.changes;
-			}
-			if (work.left >= 0) return { path, bounds: own, closed: true };
-			// Another one is only better with fewer changes.
-			bounds = fewer(own, limit);
-		}
-		return { path, bounds, closed: false };
-	}
-
-	/**
-	 * A course of open options that is no worse than the best in penalty and overheat, and takes at most `spare` hundredths
-	 * more of changes: the one with the fewest; null when there is none.
-	 */
-	within(best: Best, open: Open, spare = 0): Path | null {
-		// The fewest there are, where it is open itself.
-		if (this.isOpenTo(best.path, open)) return best.path;
-		return fewestChanges(this.problem, this.near(best, spare), {
-			limit: best.changes + spare,
-			enough: best.changes,
-			open,
-			work: { left: this.patienceWith(best) }
-		});
-	}
-	private isOpenTo(last: Path, open: Open): boolean {
-		let k = this.sequence.cells - 1;
-		for (let path: Path | null = last; path; path = path.before, k--)
-			if (!this.problem.isOpen(open, k, path.choice)) return false;
-		return true;
-	}
-	/** Work for one question about a lighter set: little where the day itself took too much. */
-	private patienceWith = ({ proven }: Best): number => (proven ? MOST_PAIRS : FEW_PAIRS);
-	/** Whether a question was ever left open for want of work: no answer of "no" is proven then. */
-	gaveUp = false;
-	/** Whether there is such a course. */
-	private leadsWithin(best: Best, open: Open, spare: number): boolean {
-		if (this.isOpenTo(best.path, open)) return true;
-		const work = { left: this.patienceWith(best) };
-		const found = fewestChanges(this.problem, this.near(best, spare), {
-			limit: best.changes + spare,
-			enough: UNLIMITED,
-			open,
-			work
-		});
-		if (!found && work.left < 0) this.gaveUp = true;
-		return found !== null;
-	}
-
-	private readonly nearBy = new WeakMap<Best, Map<number, Bounds>>();
-	/** The choices that any course within so much of the best can make. */
-	private near(best: Best, spare: number): Bounds {
-		const known = this.nearBy.get(best) ?? new Map<number, Bounds>();
-		this.nearBy.set(best, known);
-		const made = known.get(spare) ?? fewer(best.bounds, best.changes + spare);
-		known.set(spare, made);
-		return made;
+		return sum;
 	}
 
 	/** The choices of a course, first cell first, and all that it uses. */
@@ -331,11 +235,55 @@ export class SequenceSolver {
 		const { sizes, uses } = this.sequence;
 		const choices = wayTo(last).map((choice) => optionsOf(choice, sizes));
 		const used = new Set(choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)])));
-		return { ...fromKey(last.key), changes: last.changes, choices, used: [...used].sort((a, b) => a - b) };
+		return { ...this.levelsOf(last), choices, used: [...used].sort((a, b) => a - b) };
+	}
+
+	private isOpenTo(last: Path, open: Open): boolean {
+		let k = this.sequence.cells - 1;
+		for (let path: Path | null = last; path; path = path.before, k--)
+			if (!this.problem.isOpen(open, k, path.choice)) return false;
+		return true;
+	}
+
+	private readonly nearBy = new WeakMap<Best, Map<number, Alive>>();
+	/** The choices that any course within so much of the best can make. */
+	private near(best: Best, spare: number): Alive {
+		const known = this.nearBy.get(best) ?? new Map<number, Alive>();
+		this.nearBy.set(best, known);
+		const before = known.get(spare);
+		if (before) return before;
+		const floor = this.floorOf(this.openLists(best.open))!;
+		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare);
+		if (!whole) this.gaveUp = true;
+		known.set(spare, alive);
+		return alive;
+	}
+
+	/** Whether a question was ever left open for want of work: no answer of "no" is proven then. */
+	gaveUp = false;
+
+	/** The cheapest course of open options that costs at most so much more than the best; null when there is none. */
+	within(best: Best, open: Open, spare = 0): Path | null {
+		if (this.isOpenTo(best.path, open)) return best.path;
+		const near = this.near(best, spare);
+		const allowed = near.lists.map((list, k) =>
+			Uint8Array.from(list, (choice) => Number(this.problem.isOpen(open, k, choice)))
+		);
+		if (allowed.some((list) => !list.includes(1))) return null;
+		const work: Work = { left: QUESTION_PAIRS };
+		const path = cheapestPath(
+			this.problem,
+			near,
+			best.cost + spare,
+			work,
+			(k, place) => allowed[k]![place] === 1
+		);
+		if (!path && work.left < 0) this.gaveUp = true;
+		return path;
 	}
 
 	/**
-	 * Asks whether a set of things keeps the optimum, remembering the answers.
+	 * Asks whether a set of things keeps a day within so much of the best, remembering the answers.
 	 * @param allows things that may be used here at all
 	 */
 	oracle(best: Best, spare = 0, at?: Open['at'], allows: (thing: number) => boolean = () => true): Oracle {
@@ -351,7 +299,7 @@ export class SequenceSolver {
 						...this.openOf((thing) => things.has(thing) && allows(thing)),
 						...(at ? { at } : {})
 					};
-					answer = this.leadsWithin(best, open, spare);
+					answer = this.within(best, open, spare) !== null;
 					known.set(key, answer);
 				}
 				return answer;
@@ -363,11 +311,14 @@ export class SequenceSolver {
 	private usable(best: Best, spare: number): number[] {
 		const { uses } = this.sequence;
 		const used = new Set<number>();
-		for (const list of this.near(best, spare).lists)
+		this.near(best, spare).lists.forEach((list) => {
+			const seen = this.problem.optionIn.map((_, f) => new Uint8Array(this.sequence.sizes[f]!));
 			for (const choice of list)
-				this.problem.optionIn.forEach((option, f) =>
-					uses(f, option[choice]!).forEach((thing) => used.add(thing))
-				);
+				this.problem.optionIn.forEach((option, f) => (seen[f]![option[choice]!] = 1));
+			seen.forEach((options, f) =>
+				options.forEach((is, option) => is && uses(f, option).forEach((thing) => used.add(thing)))
+			);
+		});
 		return [...used].sort((a, b) => a - b);
 	}
 }

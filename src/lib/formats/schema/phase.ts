@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { MARKS, PHASE_KINDS, type Sequence } from '../../core/document/types';
+import { DOINGS, MARKS, PHASE_KINDS, type Sequence } from '../../core/document/types';
 import { PLACES } from '../../core/document/weather';
 import { condition, typed } from './air';
 import { between, count, id, name, oneOf } from './common';
@@ -17,6 +17,7 @@ const phase = Joi.object({
 	ownSpeedKmh: between(0, 150).default(0),
 	effortWm2: between(40, 600).required(),
 	marks: Joi.array().items(oneOf(MARKS)).unique().default([]),
+	doing: oneOf(DOINGS),
 	typed: typed.default({}),
 	guided: Joi.object({
 		minutes: count(1, 1440).required(),

@@ -64,8 +64,11 @@
 			foul: content.foul && { ...content.foul, sequence: paced(content.foul.sequence) }
 		});
 	}
-	const extras = unfoldNamed({ id: 'extras', startMin: 0, bed: 'none', day: EXTRAS }, 'guided', () => 'x')
-		.sequence as Phase[];
+	const extras = unfoldNamed(
+		{ id: 'extras', doing: 'hike', startMin: 0, bed: 'none', day: EXTRAS },
+		'guided',
+		() => 'x'
+	).sequence as Phase[];
 	const addExtra = (phase: Phase): void => add({ ...structuredClone(phase), id: newId() });
 </script>
 

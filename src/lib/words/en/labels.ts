@@ -102,6 +102,8 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	dark: 'dark',
 	'alone-with-pack': 'alone with the pack',
 	'pack-away': 'pack not at hand',
+	'coat-away': 'the partner has the coat',
+	'glove-lost': 'a glove is lost',
 	'free-movement': 'free movement',
 	screen: 'a screen to work',
 	tethered: 'gloves on a leash',
@@ -149,6 +151,7 @@ export const FEATURE_WORDS: Readonly<Record<Feature, string>> = {
 	'short-tail': 'short tail',
 	'loose-ends': 'loose ends',
 	watertight: 'watertight',
+	tights: 'tights, worn without trousers over them',
 	town: 'fit for town'
 };
 export const WHERE_WORDS: Readonly<Record<Where, string>> = {

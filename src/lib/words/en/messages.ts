@@ -96,6 +96,16 @@ export const MESSAGES = {
 		'{who} wears the {thing} in the wet in {where}: wet cotton stays wet and cools the legs. Wear quick-drying trousers or a rain leg.',
 	'finding.cotton-next-to-skin':
 		'{who} wears the {thing} next to the skin: it stays wet after {where} and cools at the next stop. Wear wool or synthetic instead.',
+	'finding.outOfPlace':
+		'{who} wears the {thing} in {where}, which it is not made for. Nothing else in the kit does as well.',
+	'finding.wrongFootwear':
+		'{who} has the {thing} on in {where}: it is the wrong footwear for that. Ask for the right pair.',
+	'finding.stopClothesInWork':
+		'{who} needs the {thing} to stay warm at work in {where}, and will sweat it wet. Lend a warmer layer for moving.',
+	'finding.underwearOutside':
+		'{who} wears the {thing} with nothing over it in {where}. Add trousers or a shirt.',
+	'finding.unusual':
+		'{who} wears the {thing} and the {under} together in {where}, which people rarely do. Nothing else is warm enough.',
 	'finding.hoods':
 		'{who} wears three hoods on top of one another in {where}, and they fill the neck. Roll one away.',
 	'finding.electricHeat':

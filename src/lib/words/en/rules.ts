@@ -221,7 +221,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 		source: `${OURS}: the catalogue’s warmest outfit against the band`
 	},
 
-	cotton: {
+	'cotton-next-to-skin': {
 		says: 'Cotton next to skin stays wet after work and cools at the next stop.',
 		source: TRADE
 	},
@@ -443,6 +443,58 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 
 	cottonLegs: {
 		says: 'Wet cotton on the legs stays wet and cools.',
+		source: TRADE
+	},
+
+	outOfPlace: {
+		says: 'Every type of thing is made for some of what people do outdoors. What it is not made for, it does badly.',
+		source: TRADE
+	},
+
+	wrongFootwear: {
+		says: 'Footwear belongs to what one does: touring boots on skis, boots with a sole on the mountain, slippers in the hut.',
+		source: TRADE
+	},
+
+	stopClothesInWork: {
+		says: 'Coats and other clothes for stops come off before hard work: what is sweated in them is missing at the next stop.',
+		source: TRADE
+	},
+
+	underwearOutside: {
+		says: 'Trousers go over long underwear, and a shirt over a string vest. Tights are trousers for running and cycling.',
+		source: TRADE
+	},
+
+	indoorClothes: {
+		says: 'In a heated room shells, coats, hats and gloves come off after a quarter of an hour.',
+		source: TRADE
+	},
+
+	helmetWorn: {
+		says: 'A helmet is worn where the phase asks for one, and on every bicycle and motorbike.',
+		source: TRADE
+	},
+
+	bareLimbs: {
+		says: 'Shorts and short sleeves are clothes in warm air. Below {v1} arms and legs are covered, except by runners and cyclists.',
+		source: TRADE,
+		values: { v1: [15, '°C'] }
+	},
+
+	brightForNothing: {
+		says: 'A bright vest is worn in traffic and in the shooting season.',
+		source: TRADE
+	},
+
+	forNothing: {
+		says: 'Above {v1} felt and dry nobody needs warm gloves.',
+		source: TRADE,
+		values: { v1: [8, '°C'] }
+	},
+
+	unusual: {
+		says: 'People wear one thing of a kind: one mid layer, one shell, one pair of trousers.',
 		source: TRADE
 	},
 

@@ -97,5 +97,14 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
 		choices: { covered: 'covered in the cold', free: 'free to hear' },
 		why: 'Cover is advised from {low} felt; who must hear leaves them free until skin can freeze.',
 		valuesC: { low: -10 }
+	},
+	worst: {
+		question: 'Carried for the worst',
+		choices: {
+			light: 'what half an hour of trouble asks for',
+			no: 'nothing beside the plan',
+			full: 'what every what-if asks for'
+		},
+		why: 'A glove or a coat more is light; a night out for everybody is not.'
 	}
 };

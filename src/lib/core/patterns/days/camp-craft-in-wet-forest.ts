@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const campCraftInWetForest: Pattern = {
 	id: 'camp-craft-in-wet-forest',
+	doing: 'camp',
 	startMin: 9 * 60,
 	bed: 'tent',
 	day: [

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const coastOrHillWalk: Pattern = {
 	id: 'coast-or-hill-walk',
+	doing: 'hike',
 	startMin: 8 * 60 + 30,
 	bed: 'hut',
 	day: [

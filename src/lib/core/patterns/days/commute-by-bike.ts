@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const commuteByBike: Pattern = {
 	id: 'commute-by-bike',
+	doing: 'cycle',
 	startMin: 7 * 60 + 30,
 	terrain: ['traffic'],
 	bed: 'none',

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const fastHillRun: Pattern = {
 	id: 'fast-hill-run',
+	doing: 'run',
 	startMin: 9 * 60,
 	bed: 'none',
 	day: [

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const hideOrWildlifeWatch: Pattern = {
 	id: 'hide-or-wildlife-watch',
+	doing: 'hike',
 	startMin: 5 * 60,
 	terrain: ['shooting-season'],
 	bed: 'heated',

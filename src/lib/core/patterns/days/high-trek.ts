@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const highTrek: Pattern = {
 	id: 'high-trek',
+	doing: 'hike',
 	startMin: 5 * 60 + 30,
 	bed: 'unheated',
 	day: [
@@ -10,7 +11,7 @@ export const highTrek: Pattern = {
 		['rest', 'stop', 12, 75, 'slope', 0.5],
 		['climb-to-the-pass', 'move', 75, 210, 'slope', 0.8],
 		['at-the-pass', 'stop', 15, 80, 'ridge', 1],
-		['what-if-the-pack-animal-is-late-no-duffel', 'what-if', 120, 75, 'slope', 1, { marks: ['pack-away'] }],
+		['what-if-the-pack-animal-is-late-no-duffel', 'what-if', 120, 75, 'slope', 1],
 		['descent', 'move', 120, 165, 'slope', 1.6],
 		['free-time-pottering-about', 'indoors', 360, 95, 'bed', 3],
 		['afternoon-at-the-lodge', 'indoors', 180, 70, 'bed', 3],

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const iceOrMixedClimb: Pattern = {
 	id: 'ice-or-mixed-climb',
+	doing: 'steep',
 	startMin: 6 * 60 + 30,
 	ground: 'snow',
 	terrain: ['avalanche', 'steep-ground'],
@@ -43,7 +44,7 @@ export const iceOrMixedClimb: Pattern = {
 			85,
 			'ridge',
 			0.9,
-			{ marks: ['roped', 'pack-away'] }
+			{ marks: ['roped', 'coat-away'] }
 		],
 		['abseil', 'stop', 40, 110, 'slope', 1, { marks: ['roped', 'harness', 'helmet'] }],
 		['walk-out', 'move', 50, 150, 'forest', 1.8],

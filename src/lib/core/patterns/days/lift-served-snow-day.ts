@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const liftServedSnowDay: Pattern = {
 	id: 'lift-served-snow-day',
+	doing: 'pistes',
 	startMin: 8 * 60,
 	ground: 'snow',
 	bed: 'heated',
@@ -30,7 +31,7 @@ export const liftServedSnowDay: Pattern = {
 		['what-if-the-lift-stands', 'what-if', 30, 70, 'ridge', 0.8, { marks: ['seated', 'boots-on'] }],
 		['what-if-a-fall-wait-for-help', 'what-if', 60, 65, 'slope', 0.7, { marks: ['snow-contact'] }],
 		['what-if-fog-and-flat-light', 'what-if', 20, 200, 'slope', 0.7, { marks: ['helmet'] }],
-		['what-if-a-glove-is-lost', 'what-if', 15, 70, 'ridge', 0.8],
+		['what-if-a-glove-is-lost', 'what-if', 15, 70, 'ridge', 0.8, { marks: ['glove-lost'] }],
 		['walk-home', 'move', 15, 130, 'lee', 0],
 		['free-time-pottering-about', 'indoors', 240, 95, 'bed', 3],
 		['evening-drying-out', 'indoors', 180, 70, 'bed', 3],

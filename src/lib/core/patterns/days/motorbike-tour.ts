@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const motorbikeTour: Pattern = {
 	id: 'motorbike-tour',
+	doing: 'motorbike',
 	startMin: 8 * 60 + 30,
 	terrain: ['traffic'],
 	bed: 'heated',

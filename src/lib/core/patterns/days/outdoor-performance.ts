@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const outdoorPerformance: Pattern = {
 	id: 'outdoor-performance',
+	doing: 'walk',
 	startMin: 19 * 60,
 	bed: 'none',
 	day: [

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const rideOverSeveralDays: Pattern = {
 	id: 'ride-over-several-days',
+	doing: 'cycle',
 	startMin: 8 * 60,
 	terrain: ['traffic'],
 	bed: 'hut',

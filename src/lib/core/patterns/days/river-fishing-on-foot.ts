@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const riverFishingOnFoot: Pattern = {
 	id: 'river-fishing-on-foot',
+	doing: 'wade',
 	startMin: 7 * 60,
 	terrain: ['deep-water'],
 	bed: 'heated',

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const roadRideWithCafe: Pattern = {
 	id: 'road-ride-with-cafe',
+	doing: 'cycle',
 	startMin: 9 * 60,
 	terrain: ['traffic'],
 	bed: 'none',

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const skiTour: Pattern = {
 	id: 'ski-tour',
+	doing: 'ski-touring',
 	startMin: 7 * 60 + 30,
 	ground: 'snow',
 	terrain: ['avalanche'],
@@ -13,7 +14,7 @@ export const skiTour: Pattern = {
 		['climb-over-open-slopes', 'move', 75, 280, 'slope', 0.75, { fitWm2: 525 }],
 		['change-over-at-the-top', 'stop', 18, 95, 'ridge', 1, { marks: ['fiddly'] }],
 		['what-if-partner-hurt-wait', 'what-if', 120, 75, 'slope', 1],
-		['what-if-a-glove-is-lost', 'what-if', 30, 250, 'slope', 1, { ownSpeedKmh: 12 }],
+		['what-if-a-glove-is-lost', 'what-if', 30, 250, 'slope', 1, { ownSpeedKmh: 12, marks: ['glove-lost'] }],
 		[
 			'what-if-the-stop-coat-is-in-the-partners-pack',
 			'what-if',
@@ -21,7 +22,7 @@ export const skiTour: Pattern = {
 			95,
 			'ridge',
 			1,
-			{ marks: ['pack-away'] }
+			{ marks: ['coat-away'] }
 		],
 		[
 			'descent-with-its-pauses',

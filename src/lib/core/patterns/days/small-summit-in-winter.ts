@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const smallSummitInWinter: Pattern = {
 	id: 'small-summit-in-winter',
+	doing: 'hike',
 	startMin: 8 * 60,
 	ground: 'ice',
 	bed: 'heated',

@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const snowshoeWalk: Pattern = {
 	id: 'snowshoe-walk',
+	doing: 'hike',
 	startMin: 8 * 60 + 30,
 	ground: 'snow',
 	terrain: ['avalanche'],
@@ -14,7 +15,7 @@ export const snowshoeWalk: Pattern = {
 		['up-over-open-slopes', 'move', 75, 260, 'slope', 0.75],
 		['rest-at-the-top', 'stop', 15, 75, 'slope', 1],
 		['what-if-somebody-is-hurt-wait', 'what-if', 120, 75, 'slope', 1],
-		['what-if-a-glove-is-lost', 'what-if', 60, 190, 'slope', 1],
+		['what-if-a-glove-is-lost', 'what-if', 60, 190, 'slope', 1, { marks: ['glove-lost'] }],
 		['down', 'move', 75, 190, 'slope', 1.5],
 		['tea', 'stop', 15, 75, 'lee', 1.8],
 		['down-to-the-road', 'move', 45, 190, 'forest', 1.9],

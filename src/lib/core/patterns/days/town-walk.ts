@@ -2,6 +2,7 @@ import type { Pattern } from '../pattern';
 
 export const townWalk: Pattern = {
 	id: 'town-walk',
+	doing: 'walk',
 	startMin: 9 * 60,
 	terrain: ['traffic'],
 	bed: 'none',

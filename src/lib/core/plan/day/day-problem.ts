@@ -4,7 +4,6 @@ import { OPENING_FACTOR } from '../../cloth/supply';
 import { outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import { HIGH_LIGHT_M } from '../../conditions/needs';
-import { CAREFUL_MARKS, USUAL_MARKS } from '../../conditions/person';
 import { OPENINGS } from '../../document/worn';
 import { type DebtSpan } from '../../heat/fingers-and-toes';
 import { debtEndWhm2 } from '../../heat/ledger';
@@ -18,9 +17,10 @@ import {
 } from '../../outfit/change-cost';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import { DEBT_STEP_WHM2, PENALTY, steps } from '../../rules/objective';
-import { changeTable, overheatIn, penaltyIn, type SequenceProblem } from '../../search/problem';
-import { type Day, type Judge, type Limb, limbJudge, restart } from './limb-judges';
+import { penaltyOfDebt } from '../../rules/objective';
+import { changeTable, type SequenceProblem } from '../../search/problem';
+import { leastCostsFrom } from './debt-cost';
+import { type Day, type Judge, type Limb, limbJudge, restart, startState } from './limb-judges';
 import { bodyViews, type BodyViews, mayOpen, opensBy, outfitTable, type OutfitTable } from './outfit-table';
 
 /**
@@ -82,31 +82,10 @@ function isOpen(wardrobe: Wardrobe, cell: number, factor: Factor, option: number
 	return true;
 }
 
-const MARKS_WHM2 = new Set(
-	[USUAL_MARKS, CAREFUL_MARKS].flatMap(({ rightWhm2, holdWhm2 }) => [rightWhm2, holdWhm2])
-);
-
-/** Steps of the heat debt between which bounds are worked out apart, Wh/m²; the first is the floor. */
-const DEBT_EDGES = [
-	// So close where it decides; a mark itself still belongs to what is below it.
-	...Array.from({ length: 120 }, (_, i) => i - 20 + (MARKS_WHM2.has(i - 20) ? 0.001 : 0)),
-	...Array.from({ length: 40 }, (_, i) => 100 + 4 * i + 2),
-	...[270, 300, 350, 420, 500, 600]
-];
-
-/** Steps of how far a finger or toe is below warm, K. */
-const LOCAL_EDGES = [
-	-1,
-	// Penalty counts by started degrees: a whole one still belongs to what is below it.
-	...Array.from({ length: 50 }, (_, i) => i / 2 + 0.001),
-	...[25.5, 27, 29, 31, 33, 36, 40, 44]
-];
-
 /** The sequence of some factors, and of the opening of the front where `fronts` is more than one. */
 function sequenceFrom(
 	day: Day,
 	factors: readonly Factor[],
-	stateEdges: readonly number[],
 	judge: SequenceProblem['judge'],
 	fronts = 0
 ): SequenceProblem {
@@ -123,8 +102,7 @@ function sequenceFrom(
 			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most);
 		},
 		judge,
-		startState: 0,
-		stateEdges,
+		startState: startState(day, factors.length === 1 ? (factors[0] as Limb) : 'body'),
 		uses: (f, option) =>
 			f === factors.length ? [] : wardrobe.stacks[factors[f]!][option]!.layers.map(({ index }) => index),
 		massG: wardrobe.cloths.map((cloth) => cloth.massG)
@@ -132,15 +110,10 @@ function sequenceFrom(
 }
 
 /** The sequence of a single factor, where only open options are judged. */
-const limbSequenceOf = (
-	day: Day,
-	factor: Factor,
-	stateEdges: readonly number[],
-	judge: Judge
-): SequenceProblem => {
+const limbSequenceOf = (day: Day, factor: Factor, judge: Judge): SequenceProblem => {
 	const anyGiven = day.wardrobe.fixed.size > 0;
 	const options: [number] = [0];
-	return sequenceFrom(day, [factor], stateEdges, (k, option, state, into) => {
+	return sequenceFrom(day, [factor], (k, option, state, into) => {
 		if (anyGiven && !isOpen(day.wardrobe, k, factor, option)) {
 			into.penalty = Infinity;
 			into.state = state;
@@ -165,8 +138,7 @@ export const limbSequence = (
 	day: Day,
 	limb: Limb,
 	spans: readonly (readonly DebtSpan[])[]
-): SequenceProblem =>
-	limbSequenceOf(day, limb, limb === 'eyes' ? [0] : LOCAL_EDGES, limbJudge(day, limb, spans));
+): SequenceProblem => limbSequenceOf(day, limb, limbJudge(day, limb, spans));
 
 const viewsKnown = new WeakMap<Wardrobe['stacks'], { many: string; views: BodyViews }>();
 function viewsOf(wardrobe: Wardrobe): BodyViews {
@@ -239,16 +211,16 @@ export function bodySequence(
 						)
 					);
 				});
-	const { holdWhm2, rightWhm2 } = person.marks;
+	const isClosed = (k: number, choice: number): boolean =>
+		open !== null && !open[k]![Math.floor(choice / fronts)];
 	const sequence = sequenceFrom(
 		day,
 		BODY_FACTORS,
-		DEBT_EDGES,
 		(k, choice, state, into) => {
 			const cell = cells[k]!;
 			const table = tables[k]!;
-			const least = table.keys[choice]!;
-			if (least === Infinity || (open && !open[k]![Math.floor(choice / fronts)])) {
+			const least = table.penalty[choice]!;
+			if (least === Infinity || isClosed(k, choice)) {
 				into.penalty = Infinity;
 				into.state = state;
 				return;
@@ -256,24 +228,16 @@ export function bodySequence(
 			const start = restart(cell, state);
 			const end = debtEndWhm2(cell, table.lossOf(choice), start, person);
 			into.state = end;
-			into.penalty = penaltyIn(least);
-			into.overheat = overheatIn(least);
-			if (cell.heated) return;
-			const peak = Math.max(start, end);
-			into.penalty +=
-				PENALTY.overHold * steps(peak - holdWhm2, DEBT_STEP_WHM2) +
-				PENALTY.overRight * steps(peak - rightWhm2, DEBT_STEP_WHM2);
+			into.penalty = least;
+			into.overheat = table.overheat[choice]!;
+			if (!cell.heated) into.penalty += penaltyOfDebt(Math.max(start, end), person.marks);
 		},
 		fronts
 	);
 	return {
 		...sequence,
-		leastKeys: (k) => {
-			const { keys } = tables[k]!;
-			return open
-				? keys.map((key, choice) => (open[k]![Math.floor(choice / fronts)] ? key : Infinity))
-				: keys;
-		},
+		leastCosts: (k, state) =>
+			leastCostsFrom(cells[k]!, airs[k]!, tables[k]!, state, person, (choice) => isClosed(k, choice)),
 		// Who lets less heat through runs up less debt.
 		ranks: (k) => tables[k]!.conductance
 	};

@@ -4,7 +4,7 @@ import { lossOf } from '../../heat/debt';
 import type { DebtSpan } from '../../heat/fingers-and-toes';
 import { debtEndWhm2, debtSpans } from '../../heat/ledger';
 import { type Dressed } from './day-problem';
-import { type Day, type Limb, limbJudge, restart } from './limb-judges';
+import { type Day, type Limb, limbJudge, restart, startState } from './limb-judges';
 
 /** Turns in which hands, feet and body are fitted to one another. */
 export const MOST_TURNS = 4;
@@ -17,7 +17,7 @@ export function penaltyOfLimb(
 	spans: readonly (readonly DebtSpan[])[]
 ): number {
 	const judge = limbJudge(day, limb, spans);
-	const into = { penalty: 0, overheat: 0, state: 0 };
+	const into = { penalty: 0, overheat: 0, state: startState(day, limb) };
 	return choices.reduce((sum, options, k) => {
 		judge(k, options, into.state, into);
 		return sum + into.penalty;
@@ -36,7 +36,7 @@ export const spansKey = (spans: readonly (readonly DebtSpan[])[]): string =>
 
 /** Where the body's debt passes its comfortable mark in each cell, for given outfits. */
 export function spansOf(day: Day, { outfits, openings }: Dressed): DebtSpan[][] {
-	let debt = 0;
+	let debt = startState(day, 'body');
 	return day.cells.map((cell, k) => {
 		debt = restart(cell, debt);
 		const { air, balance } = day.airs[k]!;

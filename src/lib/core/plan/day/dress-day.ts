@@ -6,7 +6,7 @@ import { finished } from '../../search/steps';
 import { UNLIMITED } from '../constraints';
 import { TripSolver } from '../trip-solver';
 import { type Dressed } from './day-problem';
-import { dayOf } from './limb-judges';
+import { dayOf, type Start } from './limb-judges';
 
 export interface StagePlan extends Dressed {
 	levels: Levels;
@@ -18,10 +18,16 @@ export interface StagePlan extends Dressed {
 
 /**
  * What to wear in the cells of one day by itself: the search of a trip that has no other day.
+ * @param start how cold one comes into it; null in the morning
  * @throws RangeError when outfits are given that leave no way through the day
  */
-export function dressDay(cells: readonly Cell[], wardrobe: Wardrobe, person: Person): StagePlan {
-	const day = { ...dayOf(cells, wardrobe, person), index: 0, key: '', stage: { id: '' } };
+export function dressDay(
+	cells: readonly Cell[],
+	wardrobe: Wardrobe,
+	person: Person,
+	start: Start | null = null
+): StagePlan {
+	const day = { ...dayOf(cells, wardrobe, person, start), index: 0, key: '', stage: { id: '' } };
 	const choice = finished(new TripSolver({ wardrobe, days: [day] }).solve(UNLIMITED));
 	const dressed = choice?.dressed[0];
 	if (!choice || !dressed)

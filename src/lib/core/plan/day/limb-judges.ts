@@ -24,7 +24,7 @@ import {
 import { type DebtSpan, localCourse, type LocalCourse } from '../../heat/fingers-and-toes';
 import { cellAir, type CellAir } from '../../heat/ledger';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import { BOOTS_OFF_AFTER_MIN, countedOverheat, HOT_FINGER_C, PENALTY, steps } from '../../rules/objective';
+import { countedOverheat, HOT_FINGER_C, PENALTY, steps } from '../../rules/objective';
 import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
 import type { Judged } from '../../search/problem';
 import { CLO_M2KW } from '../../units';
@@ -48,9 +48,9 @@ interface LimbTerms {
 
 const penaltyOfCold = ({ verdict, lowestC }: LocalCourse): number =>
 	verdict === 'short'
-		? PENALTY.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
+		? PENALTY.notWarm + PENALTY.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
 		: verdict === 'cool'
-			? PENALTY.localCool * steps(COOL_FINGER_C - lowestC, 1)
+			? PENALTY.word + PENALTY.localCool * steps(COOL_FINGER_C - lowestC, 1)
 			: 0;
 
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
@@ -94,10 +94,10 @@ const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const stack = day.wardrobe.stacks.hands[option]!;
 		const { worn, layers } = limbFactsOf(stack, 'hands');
 		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
-		if (cell.heated) return { totalM2kw, penalty: 0, overheat: worn.length * cell.minutes };
+		const unmet = penaltyOfUnmet(requirementsOf(cell, 'hands', day.person.schools), stack.layers, cell);
+		if (cell.heated) return { totalM2kw, penalty: unmet, overheat: 0 };
 		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? PENALTY.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? PENALTY.bare : 0;
-		const unmet = penaltyOfUnmet(requirementsOf(cell, 'hands', day.person.schools), stack.layers, cell);
 		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
@@ -114,12 +114,9 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const { worn, layers } = limbFactsOf(stack, 'feet');
 		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
 		const sock = isSocked(worn) ? 0 : PENALTY.noSock;
-		if (cell.heated) {
-			const shod = isShod(worn) && cell.minutes > BOOTS_OFF_AFTER_MIN;
-			return { totalM2kw, penalty: sock, overheat: shod ? cell.minutes : 0 };
-		}
 		const unmet = penaltyOfUnmet(requirementsOf(cell, 'feet', day.person.schools), stack.layers, cell);
-		return { totalM2kw, penalty: (isShod(worn) ? 0 : PENALTY.bare) + sock + unmet, overheat: 0 };
+		const bare = cell.heated || isShod(worn) ? 0 : PENALTY.bare;
+		return { totalM2kw, penalty: bare + sock + unmet, overheat: 0 };
 	});
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
@@ -156,12 +153,33 @@ export interface Day {
 	person: Person;
 	wardrobe: Wardrobe;
 	soon: boolean[];
+	start: Start | null;
 }
 
-export const dayOf = (cells: readonly Cell[], wardrobe: Wardrobe, person: Person): Day => ({
+/** How cold one comes into a day that does not begin in the morning. */
+export interface Start {
+	debtWhm2: number;
+	fingersC: number;
+	toesC: number;
+}
+
+/** State at the start of a sequence. */
+export function startState({ start }: Pick<Day, 'start'>, of: Limb | 'body'): number {
+	if (!start || of === 'eyes') return 0;
+	if (of === 'body') return start.debtWhm2;
+	return WARM_EXTREMITY_C - (of === 'hands' ? start.fingersC : start.toesC);
+}
+
+export const dayOf = (
+	cells: readonly Cell[],
+	wardrobe: Wardrobe,
+	person: Person,
+	start: Start | null = null
+): Day => ({
 	cells,
 	airs: cells.map(cellAir),
 	person,
 	wardrobe,
-	soon: stopsSoonAfter(cells)
+	soon: stopsSoonAfter(cells),
+	start
 });

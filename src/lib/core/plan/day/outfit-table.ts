@@ -24,18 +24,18 @@ import {
 	MEMBRANE_MAX_PERMEABILITY,
 	MEMBRANE_OVERHEAT_CLO,
 	PENALTY,
-	SHELL_OFF_AFTER_MIN,
 	countedOverheat
 } from '../../rules/objective';
 import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
-import { keyOf } from '../../search/problem';
 
 /** What every outfit of trunk, legs, head and opening of the front means in one cell; index = choice. */
 export interface OutfitTable {
 	/** heat that the outfit lets through, W/(m²·K) */
 	conductance: Float64Array;
-	/** penalty and overheat that it has whatever the debt, as a key; Infinity where the choice is not open */
-	keys: Float64Array;
+	/** penalty that it has whatever the debt; Infinity where the choice is not open */
+	penalty: Float64Array;
+	/** overheat, clo·min */
+	overheat: Float64Array;
 	/** heat lost at both levels */
 	lossOf(choice: number): LossPair;
 }
@@ -55,25 +55,15 @@ interface StackFacts {
 	/** parts of the face that are covered, a bit each */
 	face: number;
 	top: (Placed | null)[];
-	/** insulating layers worn over everything */
-	overWarm: number;
-	/** shells and coats */
-	shells: number;
 	/** whether a membrane is on */
 	membrane: boolean;
-	layers: number;
 }
 
 function factsOf(stack: Stack): StackFacts {
 	return {
 		face: bits((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
 		top: RAIN_PARTS.map((part) => outermost(stack.layers, part)),
-		overWarm: stack.layers.filter(
-			({ cloth, position }) => position === 5 && cloth.functions.includes('warmth')
-		).length,
-		membrane: stack.layers.some(({ cloth }) => cloth.airPermeability <= MEMBRANE_MAX_PERMEABILITY),
-		shells: stack.layers.filter(({ position }) => position >= 4).length,
-		layers: stack.layers.length
+		membrane: stack.layers.some(({ cloth }) => cloth.airPermeability <= MEMBRANE_MAX_PERMEABILITY)
 	};
 }
 
@@ -118,7 +108,7 @@ type PerStack = readonly [Float64Array, Float64Array, Float64Array];
 interface SeparateTerms {
 	/** penalty of what the cell asks for and is not met */
 	unmet: PerStack;
-	/** warm over-layers and dry membranes at work, shells and hats indoors, as clo too much */
+	/** membranes at work in the dry, as clo too much */
 	idle: PerStack;
 	/** parts of the face that need cover, and those that have it whatever is chosen, a bit each */
 	faceNeeded: number;
@@ -143,24 +133,17 @@ function separateTerms(
 	const asked = Object.fromEntries(
 		BODY_FACTORS.map((factor) => [factor, requirementsOf(cell, factor, person.schools)])
 	);
-	const works = cell.heated || cell.metabolicWm2 >= WORK_WM2;
+	const works = !cell.heated && cell.metabolicWm2 >= WORK_WM2;
 	const carried = person.schools.shell === 'carried' && cell.precipitation === 'dry';
 	return {
 		unmet: perStack((factor, option) =>
 			asked[factor]!.length === 0
 				? 0
-				: penaltyOfUnmet(asked[factor]!, wardrobe.stacks[factor][option]!.layers, cell)
+				: penaltyOfUnmet(asked[factor]!, wardrobe.stacks[factor][option]!.layers, cell, always)
 		),
 		idle: perStack((factor, option) => {
-			const { layers, shells, overWarm, membrane } = facts[factor][option]!;
-			if (cell.heated) {
-				if (factor === 'head') return layers;
-				return cell.minutes > SHELL_OFF_AFTER_MIN ? shells : 0;
-			}
-			if (!works || factor === 'head') return 0;
-			const wet =
-				carried && membrane ? (factor === 'trunk' ? MEMBRANE_OVERHEAT_CLO : MEMBRANE_OVERHEAT_CLO / 2) : 0;
-			return overWarm + wet;
+			if (!works || factor === 'head' || !carried || !facts[factor][option]!.membrane) return 0;
+			return factor === 'trunk' ? MEMBRANE_OVERHEAT_CLO : MEMBRANE_OVERHEAT_CLO / 2;
 		}),
 		faceNeeded: bits((part) => needsCover(cell, part, person.schools)),
 		faceAlways: bits((part) => always.some(({ cloth }) => covers(cloth, part))),
@@ -266,6 +249,7 @@ export function outfitTable(
 	// What lets more through than this is too warm in no case.
 	const warmest = conductanceOf(tooWarmAboveClo, air.air) * (1 + 1e-9);
 	const weight = overheatWeight(cell, soon, person);
+	const endsInAStop = soon && cell.metabolicWm2 >= WORK_WM2;
 	const { unmet, idle, faceNeeded, faceAlways, topAlways, wetLegs } = separateTerms(
 		cell,
 		wardrobe,
@@ -275,7 +259,8 @@ export function outfitTable(
 	);
 	const choices = trunk.length * legs.length * head.length * fronts;
 	const conductance = new Float64Array(choices);
-	const keys = new Float64Array(choices);
+	const penalties = new Float64Array(choices).fill(Infinity);
+	const overheats = new Float64Array(choices);
 	const rains = cell.rainMinutes > 0;
 	const headKeepsRain = facts.head.some(({ top }) => top.some((one) => one !== null));
 	const rainPenalty = (...stacks: StackFacts[]): number =>
@@ -314,16 +299,19 @@ export function outfitTable(
 					tooWarm = excess > 0;
 					const tooMuch = excess * weight + idleOf;
 					conductance[first + front] = sum;
-					keys[first + front] = keyOf(penalty, tooMuch > 0 ? countedOverheat(cell.minutes * tooMuch) : 0);
+					const overheat = tooMuch > 0 ? countedOverheat(cell.minutes * tooMuch) : 0;
+					const word = endsInAStop && overheat > 0 && tooWarm ? PENALTY.word : 0;
+					penalties[first + front] = penalty + word;
+					overheats[first + front] = overheat;
 				}
-				for (; front < fronts; front++) keys[first + front] = Infinity;
 			}
 		}
 	}
 	const losses = new Map<number, LossPair>();
 	return {
 		conductance,
-		keys,
+		penalty: penalties,
+		overheat: overheats,
 		lossOf: (choice) => {
 			let loss = losses.get(choice);
 			if (!loss) {

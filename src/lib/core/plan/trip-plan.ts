@@ -1,0 +1,97 @@
+import type { PhaseVerdict } from '../judge/phase-verdict';
+import type { PlannedStage } from '../kit/planned-day';
+import { wetCloth } from '../heat/wetness';
+import type { Wish } from '../document/wish';
+import { type ChosenDay, judgedDay, reportedDay } from './day-report';
+import type { Dressed } from './day/day-problem';
+import type { TripDay, TripDays } from './trip-days';
+import type { TripChoice } from './trip-solver';
+
+/**
+ * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
+ * matters; and the days of it as pages show them.
+ */
+export interface TripPlan {
+	problem: TripDays;
+	choice: TripChoice;
+	wishes: readonly Wish[];
+	/** wishes that nothing can be found for */
+	impossible: readonly Wish[];
+	/** everything goes into the pack, in every phase */
+	fits: boolean;
+	/** no lighter set does as well, among the outfits that were searched */
+	proven: boolean;
+	/** ids of what is carried on each stage */
+	carried: ReadonlyMap<string, ReadonlySet<string>>;
+}
+
+export function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
+	const levels = choice.dayLevels[day.index]!;
+	return {
+		stage: day.stage,
+		weather: day.weather,
+		client: problem.client,
+		answered: problem.answered,
+		kit: problem.kit.map((cloth) =>
+			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
+		),
+		cells: day.all,
+		choice: {
+			...choice.dressed[day.index]!,
+			levels: { ...levels, massG: choice.levels.massG },
+			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
+		},
+		cut: problem.wardrobe.cut,
+		morning: day.morning,
+		givenWhatIfs: day.givenWhatIfs
+	};
+}
+
+const judgedKnown = new WeakMap<Dressed, Map<string, PhaseVerdict[]>>();
+/**
+ * The verdicts of a day, worked out once as long as the same is worn and carried.
+ * @param along things that are carried beside what is worn on the day, by id
+ */
+export function judgedOf(
+	problem: TripDays,
+	choice: TripChoice,
+	day: TripDay,
+	along: ReadonlySet<string> = new Set()
+): PhaseVerdict[] {
+	const dressed = choice.dressed[day.index]!;
+	const known = judgedKnown.get(dressed) ?? new Map<string, PhaseVerdict[]>();
+	judgedKnown.set(dressed, known);
+	const key = [...along].sort().join();
+	const verdicts = known.get(key) ?? judgedDay({ ...chosenDay(problem, choice, day), alsoCarried: along });
+	known.set(key, verdicts);
+	return verdicts;
+}
+
+const carriedOn = ({ carried }: TripPlan, day: TripDay): ReadonlySet<string> =>
+	carried.get(day.stage.id) ?? new Set<string>();
+
+/** The verdicts of one day of a plan; null where the search was stopped before it. */
+export const verdictsOn = (plan: TripPlan, day: TripDay): PhaseVerdict[] | null =>
+	plan.choice.dressed[day.index] ? judgedOf(plan.problem, plan.choice, day, carriedOn(plan, day)) : null;
+
+/** One day of a plan as its page shows it; null where the search was stopped before it. */
+export function plannedDay(plan: TripPlan, day: TripDay): PlannedStage | null {
+	const { problem, choice } = plan;
+	if (!choice.dressed[day.index]) return null;
+	const alsoCarried = carriedOn(plan, day);
+	const chosen = { ...chosenDay(problem, choice, day), alsoCarried };
+	return { ...reportedDay(chosen, judgedOf(problem, choice, day, alsoCarried)), foul: day.foul };
+}
+
+/** Days of a plan as their pages show them, in the order in which the trip names its weathers and stages. */
+export function* plannedDays(plan: TripPlan): Generator<void, PlannedStage[], void> {
+	const { trip, days } = plan.problem;
+	const planned: PlannedStage[] = [];
+	for (const day of days) {
+		planned.push(plannedDay(plan, day)!);
+		yield;
+	}
+	return trip.weathers.flatMap(({ id: weather }) =>
+		trip.stages.flatMap(({ id }) => planned.filter((one) => one.weather === weather && one.stageId === id))
+	);
+}
