@@ -115,7 +115,7 @@ export function drawnLayers(outfit: Outfit, air: AirInUse, openingFactor = 1): D
 	const worn: WornLayer[] = [];
 	return ordered.map((layer) => {
 		worn.push(layer);
-		worn.sort((a, b) => a.position - b.position);
+		worn.sort((a, b) => outfit.indexOf(a) - outfit.indexOf(b));
 		// Only where it covers anything does it change anything.
 		for (const region of REGIONS)
 			if (layer.cloth.regions[region] > 0) totals[region] = totalOf(worn, region, air, openingFactor);

@@ -20,6 +20,9 @@ const doingByMarks = (marks: readonly Mark[]): Doing | null =>
 const FAST_KMH = 8;
 const RUN_WM2 = 320;
 
+/** Where on the route the bed is. */
+const AT_THE_BED = 3;
+
 const doingOfPattern = new Map(PATTERNS.map(({ id, doing }) => [id, doing]));
 
 /** What a stage is about, out of doors: its pattern says it, else what its phases ask for. */
@@ -45,7 +48,9 @@ export function doingOf(phase: Phase, stage: Stage): Doing {
 	const { place } = phase;
 	if (place === 'bed')
 		return stage.bed.kind === 'tent' || stage.bed.kind === 'snow-hole' ? 'camp' : 'lodging';
-	if (place === 'in') return phase.kind === 'ride' ? 'vehicle' : 'public-room';
+	if (place === 'in' && phase.kind === 'ride') return 'vehicle';
+	// At the end of the way one is at home, before it a guest.
+	if (place === 'in') return phase.along >= AT_THE_BED ? 'lodging' : 'public-room';
 	if (place === 'cold-in') return 'lodging';
 	if (place === 'tent' || place === 'snow-hole') return 'camp';
 	return doingByMarks(phase.marks) ?? mainDoing(stage);

@@ -71,7 +71,7 @@ const SEEN: readonly (readonly [SchoolId, string, Day])[] = [
 	['cotton', 'never', day(COLD, without('trousers-trek', 'trousers-canvas'))],
 	['midZip', 'full', day(COLD, without('fleece', 'jacket-synthetic-light', 'jacket-down-light', 'vest-electric'))],
 	['midZip', 'none', day(COLD, without('fleece-thin'))],
-	['start', 'warm and shed', day({ airTempC: 9 }, ['coat-down', 'trousers-ski', 'sock-mid', 'boot-hiking'])],
+	['start', 'warm and shed', day({ airTempC: 9 }, ['top-wool-mid', 'fleece', 'soft-shell', 'trousers-ski', 'sock-mid', 'boot-hiking'], [['move', 60, 230, 'slope'], ['stop', 30, 75, 'slope']])],
 	['insulation', 'under', day({ airTempC: -12 }, without('jacket-synthetic-light', 'jacket-down-light'))],
 	['rainLegs', 'always', day(RAIN, without('trousers-hard-shell'), [['move', 20, 200, 'slope']])],
 	['rainLegs', 'accepted wet', day(RAIN, without('trousers-hard-shell'))],
@@ -100,7 +100,9 @@ describe('schools', () => {
 	it('have a case for every choice that a preference serves', () => {
 		const tried = new Set(SEEN.map(([id, choice]) => `${id} ${choice}`));
 		for (const { madeBy } of SCHOOL_REQUIREMENTS)
-			expect(tried).toContain(`${madeBy.school} ${madeBy.choice}`);
+			// What we choose ourselves is seen beside every other choice.
+			if (OUR_SCHOOLS[madeBy.school] !== madeBy.choice)
+				expect(tried).toContain(`${madeBy.school} ${madeBy.choice}`);
 	});
 	it('of the client go before the trip’s, before the house’s, before ours', () => {
 		expect(

@@ -1,7 +1,10 @@
 import type { ClientFactName, ClientFactValue } from './client-facts';
+import type { Doing, HouseUses, Mark } from './doing';
 import type { Part } from './parts';
 import type { SomeSchools } from './schools';
 import type { HeightForecast, Inversion, Place, Precipitation, WaterGrade, WetSpell } from './weather';
+
+export { DOINGS, type Doing, type HouseUses, type Mark, MARKS } from './doing';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
 export const DOCUMENT_FORMAT = 'snug-summit/document';
@@ -21,57 +24,6 @@ export interface Fact<T> {
 
 export const PHASE_KINDS = ['move', 'stop', 'ride', 'indoors', 'sleep', 'what-if'] as const;
 export type PhaseKind = (typeof PHASE_KINDS)[number];
-
-/** What a phase demands of the kit. */
-export const MARKS = [
-	'helmet',
-	'harness',
-	'fiddly',
-	'arms-up',
-	'seated',
-	'snow-contact',
-	'splash',
-	'immersed-ankle',
-	'immersed-knee',
-	'immersed-thigh',
-	'immersed-waist',
-	'quiet',
-	'flame',
-	'abrasion',
-	'pedals',
-	'controls',
-	'boots-on',
-	'roped',
-	'dark',
-	'alone-with-pack',
-	'pack-away',
-	'coat-away',
-	'glove-lost',
-	'free-movement',
-	'screen',
-	'tethered',
-	'in-company'
-] as const;
-export type Mark = (typeof MARKS)[number];
-
-/** What one is doing in a phase: things are made for some of it. */
-export const DOINGS = [
-	'ski-touring',
-	'pistes',
-	'steep',
-	'hike',
-	'walk',
-	'run',
-	'cycle',
-	'motorbike',
-	'wade',
-	'camp',
-	'vehicle',
-	'public-room',
-	'lodging',
-	'bed'
-] as const;
-export type Doing = (typeof DOINGS)[number];
 
 export const GROUNDS = ['bare', 'snow', 'ice'] as const;
 export type Ground = (typeof GROUNDS)[number];
@@ -391,9 +343,6 @@ export interface Thing extends Versioned {
 	/** facts that differ from, or confirm, the catalogue */
 	facts: { [K in PropertyName]?: Fact<Properties[K]> };
 }
-
-/** What a house uses types of the catalogue for, where it differs from the catalogue; by type. */
-export type HouseUses = Readonly<Partial<Record<string, readonly Doing[]>>>;
 
 /** Facts of a client, by name. */
 export type FactsOfClient = { [K in ClientFactName]: Fact<ClientFactValue<K>> };

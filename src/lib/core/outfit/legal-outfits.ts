@@ -148,13 +148,13 @@ export function legalOutfitsOf(
 	asked: Asked | null = null
 ): Wardrobe {
 	const underwear = cloths.filter(isUnderwear);
-	const own = (factor: Factor): Cloth[] =>
-		cloths.filter(
-			(cloth) =>
-				factorOf(cloth) === factor &&
-				!isUnderwear(cloth) &&
-				(asked === null || keep.has(cloth.thingId) || isOfUse(cloth, asked))
-		);
+	const own = (factor: Factor): Cloth[] => {
+		const all = cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
+		if (asked === null) return all;
+		const used = all.filter((cloth) => keep.has(cloth.thingId) || isOfUse(cloth, asked));
+		// What is made for something else is still better than nothing.
+		return all.filter((cloth) => used.includes(cloth) || !used.some(({ slot }) => slot === cloth.slot));
+	};
 	const step = Object.fromEntries(FACTORS.map((factor) => [factor, 0])) as Record<Factor, number>;
 	const stacks = {} as Record<Factor, Stack[]>;
 	const refill = (factor: Factor): void => {

@@ -56,7 +56,7 @@ describe('verdicts', () => {
 	const judge = (rows: PhaseRow[], kit: string[] | Client, base = {}, fixed: FixedOutfit[] = []) =>
 		planStage(stageOf(rows, base), PLANNED, Array.isArray(kit) ? kitOf(kit) : kit, fixed);
 
-	it('are warm from two clo·minutes too much on, the sooner the more is worn', () => {
+	it('are warm from a few clo·minutes too much on, the sooner the more is worn', () => {
 		const wornWith = (more: string[]): FixedOutfit[] => [
 			{
 				stageId: 'stage',
@@ -72,7 +72,7 @@ describe('verdicts', () => {
 				const { phases, levels } = judge(
 					[['move', minutes, 280, 'slope']],
 					KIT,
-					{ airTempC: 4 },
+					{ airTempC: 9 },
 					wornWith(more)
 				);
 				const { verdict, reasons } = phases[0]!;

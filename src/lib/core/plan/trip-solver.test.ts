@@ -13,7 +13,7 @@ import { bodySequence } from './day/day-problem';
 import { solveWithRoom } from './pack-limit';
 import { planTrip } from './planner';
 import { type TripDay, type TripDays, tripDays, tripWardrobe } from './trip-days';
-import { type TripLevels, TripSolver } from './trip-solver';
+import { type TripLevels, TripSolver, weighed } from './trip-solver';
 import { constraintsOf } from './wishes';
 
 const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
@@ -35,8 +35,9 @@ const climb = fc.integer({ min: 15, max: 45 }).map((minutes): Row[] => [
 ]);
 const stages = fc.record({
 	day: fc.oneof(fc.array(phases, { minLength: 1, maxLength: 2 }), climb),
-	airTempC: fc.integer({ min: -12, max: 9 }),
-	wind10mKmh: fc.constantFrom(2, 10, 35),
+	// So mild that fingers are not judged: they are chilled by the body's debt, and the body alone is tried here.
+	airTempC: fc.constantFrom(10.5, 12, 14.5),
+	wind10mKmh: fc.constantFrom(2, 35),
 	precipitation: fc.constantFrom('dry' as const, 'dry' as const, 'rain' as const)
 });
 const cases = fc.record({
@@ -98,9 +99,12 @@ const wishesOf = ({ kit, wishes, stages: own }: Case): Wish[] =>
 			: {})
 	}));
 
+/** All that is felt in one number first, then the mass. */
 const less = (a: readonly number[], b: readonly number[]): boolean => {
-	const i = a.findIndex((value, at) => Math.abs(value - b[at]!) > 1e-6);
-	return i >= 0 && a[i]! < b[i]!;
+	const cost = ([penalty, overheat, changes]: readonly number[]): number =>
+		weighed({ penalty: penalty!, overheat: overheat!, changes: changes! });
+	const by = cost(a) - cost(b);
+	return Math.abs(by) > 1e-6 ? by < 0 : (a[3] ?? 0) < (b[3] ?? 0) - 1e-6;
 };
 
 interface Way {

@@ -27,7 +27,8 @@ export const PENALTY = {
 	overRight: 1,
 	/** each started degree of a finger below 24 °C where it has fine work to do */
 	localCool: 1,
-	noSock: 5_000
+	/** bare feet in boots */
+	noSock: 20_000
 } as const;
 /**
  * Debt from which on a verdict that is right has less than a quarter of its comfort left, as a share of the mark (our

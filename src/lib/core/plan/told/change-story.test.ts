@@ -95,7 +95,7 @@ describe('what is told', () => {
 	});
 	it('tells once what is done again in round after round', () => {
 		const client = guest();
-		const stage = stageOf([], { airTempC: -13, wind10mKmh: 20 });
+		const stage = stageOf([], { airTempC: -16, wind10mKmh: 25 });
 		const lifts: Stage = {
 			...stage,
 			sequence: [
