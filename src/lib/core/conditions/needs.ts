@@ -31,6 +31,17 @@ export const needsFaceCover = (cell: Cell): boolean => outdoors(cell) && cell.fe
 export const needsCover = (cell: Cell, part: Part, schools: Schools): boolean =>
 	needsFaceCover(cell) && !(part === 'ears' && schools.ears === 'free' && cell.feltTempC > EARS_FREE_UNTIL_C);
 
+/** Shorts and short sleeves are clothes in air above this, °C (common practice). */
+export const BARE_LIMBS_FROM_C = 15;
+
+const BARE_LIMBS_DOINGS: ReadonlySet<Cell['doing']> = new Set(['run', 'cycle']);
+/** Whether arms and calves are covered out of doors: in cool air, but by those who run or ride a bicycle. */
+export const limbsShallBeCovered = (cell: Cell): boolean =>
+	isOut(cell) &&
+	!cell.heated &&
+	cell.airTempC < BARE_LIMBS_FROM_C &&
+	!(BARE_LIMBS_DOINGS.has(cell.doing) && cell.kind === 'move');
+
 /** Whether legs may get wet in a phase: on the move, where that is the school. */
 export const acceptsWetLegs = (cell: Cell, schools: Schools): boolean =>
 	cell.kind === 'move' && schools.rainLegs === 'accepted wet';
@@ -71,9 +82,9 @@ export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
 export const isShod = (cloths: readonly Cloth[]): boolean =>
 	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] >= 4);
 
-/** A sock is on. */
+/** A sock is on; a liner alone is none. */
 export const isSocked = (cloths: readonly Cloth[]): boolean =>
-	cloths.some((cloth) => covers(cloth, 'feet') && cloth.positions[1] <= 2);
+	cloths.some(({ slot }) => slot === 'sock' || slot === 'vapour-barrier');
 
 /** Felt temperature from which ears are covered all the same, °C: skin can freeze. */
 const EARS_FREE_UNTIL_C = -27;

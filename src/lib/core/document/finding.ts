@@ -47,6 +47,7 @@ export const FINDING_CODES = [
 	'wrongFootwear',
 	'stopClothesInWork',
 	'underwearOutside',
+	'downInWork',
 	'unusual',
 	// what things do to one another and to the body
 	'squeezed',

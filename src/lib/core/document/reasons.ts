@@ -97,6 +97,8 @@ export const RULES = {
 	brightForNothing: 'practice',
 	unusual: 'practice',
 	forNothing: 'practice',
+	downInWork: 'practice',
+	noJacket: 'practice',
 	electricHeat: 'practice',
 	bagUnclear: 'practice',
 	inWater: 'practice',

@@ -71,7 +71,7 @@ const SEEN: readonly (readonly [SchoolId, string, Day])[] = [
 	['cotton', 'never', day(COLD, without('trousers-trek', 'trousers-canvas'))],
 	['midZip', 'full', day(COLD, without('fleece', 'jacket-synthetic-light', 'jacket-down-light', 'vest-electric'))],
 	['midZip', 'none', day(COLD, without('fleece-thin'))],
-	['start', 'warm and shed', day({ airTempC: 9 }, ['top-wool-mid', 'fleece', 'soft-shell', 'trousers-ski', 'sock-mid', 'boot-hiking'], [['move', 60, 230, 'slope'], ['stop', 30, 75, 'slope']])],
+	['start', 'warm and shed', day({ airTempC: 9, wind10mKmh: 15 }, ['top-wool-light', 'top-wool-mid', 'sweater-wool', 'coat-town', 'trousers-wool', 'sock-mid', 'boot-hiking'], [['move', 60, 280, 'slope'], ['stop', 30, 75, 'slope']])],
 	['insulation', 'under', day({ airTempC: -12 }, without('jacket-synthetic-light', 'jacket-down-light'))],
 	['rainLegs', 'always', day(RAIN, without('trousers-hard-shell'), [['move', 20, 200, 'slope']])],
 	['rainLegs', 'accepted wet', day(RAIN, without('trousers-hard-shell'))],

@@ -1,7 +1,7 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
 import { regionTotalM2kw } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
-import { COVER_FELT_C, isShod, lensNeeded, needsCover } from '../conditions/needs';
+import { COVER_FELT_C, isShod, lensNeeded, needsCover, limbsShallBeCovered } from '../conditions/needs';
 import { type Part, type Row, ROWS } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
 import { type Schools, schoolsOf } from '../document/schools';
@@ -46,10 +46,20 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 		case 'sleep':
 			return { needed: false, covered: false, reason: reason('mild') };
 		case 'torso':
-		case 'legs':
 			return { needed: true, covered, reason: reason('bodyCovered') };
+		case 'legs':
+			// Calves may be bare where it is warm, and where one runs or rides a bicycle.
+			return {
+				needed: true,
+				covered: covered || (byPart('thighs') && !limbsShallBeCovered(cell)),
+				reason: reason('bodyCovered')
+			};
 		case 'arms':
-			return { needed: !cell.heated, covered, reason: cell.heated ? heatedReason : reason('band') };
+			return {
+				needed: limbsShallBeCovered(cell),
+				covered,
+				reason: cell.heated ? heatedReason : reason('band')
+			};
 		case 'feet':
 			return {
 				needed: !cell.heated,

@@ -268,6 +268,11 @@ const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
 		{ rows: [walk()], base: COLD, ...on('top-wool-mid') }
 	],
 	[
+		'downInWork',
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'vest-down') },
+		{ rows: [SIT], base: COLD, ...on('top-wool-mid', 'vest-down') }
+	],
+	[
 		'unusual',
 		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'fleece', 'sweater-wool') },
 		{ rows: [walk()], base: COLD, ...on('top-wool-light', 'top-wool-mid', 'fleece') }

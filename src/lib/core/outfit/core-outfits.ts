@@ -19,7 +19,7 @@ import type { Wardrobe } from './legal-outfits';
  */
 
 /** Stacks of each factor that a core has room for. */
-const ROOM: Readonly<Record<BodyFactor, number>> = { trunk: 40, legs: 8, head: 8 };
+const ROOM: Readonly<Record<BodyFactor, number>> = { trunk: 40, legs: 10, head: 8 };
 /** Degrees from thin to thick of which a cell names the best stack. */
 const THICKNESSES = 6;
 
@@ -63,6 +63,13 @@ function penaltyOf(factor: BodyFactor, { layers }: Stack, cell: Cell, schools: S
 	return sum;
 }
 
+/** A stack in a cell: what it lacks there, and how thick it is. */
+interface Rated {
+	stack: Stack;
+	penalty: number;
+	m2kw: number;
+}
+
 /** The stacks of a factor that a core keeps. */
 function chosenOf(
 	factor: BodyFactor,
@@ -78,35 +85,44 @@ function chosenOf(
 	// A course needs few things: those that are in the core already come first.
 	const price = ({ layers }: Stack): number =>
 		layers.reduce((sum, { cloth, index }) => sum + (things.has(index) ? 0.3 : 1) + cloth.massG / 3000, 0);
+	const cheapest = (group: readonly Rated[]): Stack =>
+		group.reduce((a, b) => (price(b.stack) < price(a.stack) ? b : a)).stack;
+	const vote = (stack: Stack): void => {
+		votes.set(stack, (votes.get(stack) ?? 0) + 1);
+		stack.layers.forEach(({ index }) => things.add(index));
+	};
+	/** What no cell may go without: one thin and one thick stack that serve it best, and the thickest that may be worn. */
+	const needed = new Set<Stack>();
 	for (const cell of cells) {
-		const penalties = stacks.map((stack) => penaltyOf(factor, stack, cell, schools));
-		const least = Math.min(...penalties);
 		const { air } = cellAir(cell);
-		const best = stacks
-			.filter((_, i) => penalties[i] === least)
-			.map((stack) => ({ stack, m2kw: regionTotalM2kw(layersOf(stack.layers, REGION[factor]), air) }))
-			.sort((a, b) => a.m2kw - b.m2kw);
+		const rated = stacks.map((stack): Rated => ({
+			stack,
+			penalty: penaltyOf(factor, stack, cell, schools),
+			m2kw: regionTotalM2kw(layersOf(stack.layers, REGION[factor]), air)
+		}));
+		const least = Math.min(...rated.map(({ penalty }) => penalty));
+		const best = rated.filter(({ penalty }) => penalty === least).sort((a, b) => a.m2kw - b.m2kw);
 		const thin = best[0]!.m2kw;
 		const thick = best.at(-1)!.m2kw;
+		const between = (low: number, high: number): Rated[] =>
+			best.filter(({ m2kw }) => m2kw >= low - 1e-9 && m2kw <= high + 1e-9);
 		for (let step = 0; step < THICKNESSES; step++) {
-			const low = thin + ((thick - thin) * step) / THICKNESSES;
-			const high = thin + ((thick - thin) * (step + 1)) / THICKNESSES;
-			const group = best.filter(({ m2kw }) => m2kw >= low - 1e-9 && m2kw <= high + 1e-9);
-			if (group.length === 0) continue;
-			const { stack } = group.reduce((a, b) => (price(b.stack) < price(a.stack) ? b : a));
-			votes.set(stack, (votes.get(stack) ?? 0) + 1);
-			stack.layers.forEach(({ index }) => things.add(index));
+			const group = between(
+				thin + ((thick - thin) * step) / THICKNESSES,
+				thin + ((thick - thin) * (step + 1)) / THICKNESSES
+			);
+			if (group.length > 0) vote(cheapest(group));
 		}
-		const warmest = best.at(-1)!.stack;
-		votes.set(warmest, (votes.get(warmest) ?? 0) + 1);
+		needed.add(cheapest(between(thin, (thin + thick) / 2)));
+		needed.add(cheapest(between((thin + 2 * thick) / 3, thick)));
+		// With a fault more, something thicker may hold where all else is short.
+		const allowed = rated.filter(({ penalty }) => penalty < least + PENALTY.needed);
+		needed.add(allowed.reduce((a, b) => (b.m2kw > a.m2kw ? b : a)).stack);
 	}
-	const kept = new Set(
-		[...votes]
-			.sort((a, b) => b[1] - a[1])
-			.slice(0, room)
-			.map(([stack]) => stack)
-	);
-	// What somebody wishes to wear or take has a stack of its own, the simplest one.
+	const ranked = [...votes].sort((a, b) => b[1] - a[1]).map(([stack]) => stack);
+	const kept = new Set(needed);
+	for (const stack of ranked) if (kept.size < room) kept.add(stack);
+	// What somebody wishes to wear or take has stacks of its own, the simplest ones.
 	for (const id of keep) {
 		const has = ({ layers }: Stack): boolean => layers.some(({ cloth }) => cloth.thingId === id);
 		if ([...kept].some(has) || !stacks.some(has)) continue;

@@ -44,11 +44,17 @@ const MERITS: readonly Merit[] = [
 	(cloth) => share(cloth) + cloth.features.length / 100
 ];
 
+const KEEPS_WATER_OUT = 2;
+/** Of shells the one that keeps water out comes first, of the rest the one that warms most for its grams. */
+const firstMerit = ({ slot }: Cloth): number =>
+	slot === 'rain' || slot === 'overtrousers' || slot === 'gaiter' ? KEEPS_WATER_OUT : 0;
+
 /** The best of some things at what they can be good at, in turns, at most so many. */
 function leaders(group: readonly Cloth[], many: number): Cloth[] {
 	const kept = new Set<Cloth>();
+	const start = group[0] ? firstMerit(group[0]) : 0;
 	for (let turn = 0; kept.size < Math.min(many, group.length); turn++) {
-		const merit = MERITS[turn % MERITS.length]!;
+		const merit = MERITS[(start + turn) % MERITS.length]!;
 		const [best] = group.filter((cloth) => !kept.has(cloth)).sort((a, b) => merit(b) - merit(a));
 		kept.add(best!);
 	}
@@ -91,11 +97,11 @@ function likeliest(cloths: readonly Cloth[], step: number, asked: Asked | null):
 	const kept = new Set<Cloth>();
 	for (const group of bySlot.values()) {
 		leaders(group, KEPT[step]!).forEach((cloth) => kept.add(cloth));
-		// Each doing keeps something that is made for it.
+		// Each doing keeps something that is made for just that, or else something that will do.
 		for (const doing of asked?.doings ?? []) {
-			const serves = (cloth: Cloth): boolean => cloth.uses === null || cloth.uses.includes(doing);
-			if (group.some(serves) && ![...kept].some((cloth) => group.includes(cloth) && serves(cloth)))
-				leaders(group.filter(serves), 1).forEach((cloth) => kept.add(cloth));
+			const own = group.filter(({ uses }) => uses?.includes(doing));
+			const able = own.length > 0 ? own : group.filter(({ uses }) => uses === null);
+			if (!able.some((cloth) => kept.has(cloth))) leaders(able, 1).forEach((cloth) => kept.add(cloth));
 		}
 	}
 	return cloths.filter((cloth) => kept.has(cloth));
@@ -148,8 +154,11 @@ export function legalOutfitsOf(
 	asked: Asked | null = null
 ): Wardrobe {
 	const underwear = cloths.filter(isUnderwear);
+	const supported = underwear.some(({ slot }) => slot === 'support');
 	const own = (factor: Factor): Cloth[] => {
-		const all = cloths.filter((cloth) => factorOf(cloth) === factor && !isUnderwear(cloth));
+		const all = cloths.filter(
+			(cloth) => factorOf(cloth) === factor && !isUnderwear(cloth) && !(supported && cloth.slot === 'support')
+		);
 		if (asked === null) return all;
 		const used = all.filter((cloth) => keep.has(cloth.thingId) || isOfUse(cloth, asked));
 		// What is made for something else is still better than nothing.

@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type PhaseRow, kitOf, stageOf, thingOf, tripOf } from '../../../../tests/fixtures/make';
+import { type PhaseRow, kitOf, PLANNED, stageOf, thingOf, tripOf } from '../../../../tests/fixtures/make';
 import type { Client, Trip } from '../document/types';
 import { type Wish } from '../document/wish';
 import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
 import { optionsOf } from '../search/problem';
 import { SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
-import { threeWeathers } from '../weather/climate';
 import { type Constraints, limitsOf } from './constraints';
 import { bodySequence } from './day/day-problem';
 import { solveWithRoom } from './pack-limit';
@@ -79,7 +78,7 @@ function tripOfCase(one: Case): { trip: Trip; client: Client } {
 				)
 			)
 		),
-		weathers: threeWeathers().slice(0, one.weathers)
+		weathers: [PLANNED, { ...PLANNED, id: 'windy', windFactor: 1.6 }].slice(0, one.weathers)
 	};
 	const pack = thingOf('pack-small', {
 		facts: { holdsL: { value: one.roomL, source: 'measured', state: 'has' } }

@@ -2,15 +2,9 @@ import { unusualPair } from '../cloth/stacks';
 import { covers, type Cloth } from '../cloth/things';
 import { outermost } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { isAwake, isOut } from '../conditions/needs';
+import { isAwake, isOut, limbsShallBeCovered } from '../conditions/needs';
 import type { Doing } from '../document/types';
-import {
-	BARE_LIMBS_FROM_C,
-	BOOTS_OFF_AFTER_MIN,
-	PENALTY,
-	SHELL_OFF_AFTER_MIN,
-	STOP_CLOTHES_UNTIL_WM2
-} from './objective';
+import { BOOTS_OFF_AFTER_MIN, PENALTY, SHELL_OFF_AFTER_MIN, STOP_CLOTHES_UNTIL_WM2 } from './objective';
 import type { Requirement, Worn } from './requirement';
 
 /** What one is doing asks for, and what is out of place there (common practice). */
@@ -75,15 +69,13 @@ const isLegwear = (cloth: Cloth, doing: Doing): boolean =>
 	cloth.slot === 'leg-armour' ||
 	(cloth.slot === 'leg-base' && cloth.features.includes('tights') && (doing === 'run' || doing === 'cycle'));
 
-const BARE_LIMBS_DOINGS: ReadonlySet<Doing> = new Set(['run', 'cycle']);
-const limbsShallBeCovered = (cell: Cell): boolean =>
-	isOut(cell) &&
-	!cell.heated &&
-	cell.airTempC < BARE_LIMBS_FROM_C &&
-	!(BARE_LIMBS_DOINGS.has(cell.doing) && cell.kind === 'move');
-
 const isStopClothing = ({ slot, functions }: Cloth, position: number): boolean =>
 	slot === 'coat' || (position === 5 && functions.includes('warmth') && slot !== 'helmet');
+
+/** Out of doors and not at work nobody goes without a jacket below this, °C (common practice). */
+const JACKET_BELOW_C = 8;
+const JACKETS: ReadonlySet<Cloth['slot']> = new Set(['light-insulation', 'wind', 'armour', 'rain', 'coat']);
+const isJacket = (cloth: Cloth): boolean => JACKETS.has(cloth.slot) && covers(cloth, 'arms');
 
 const notMadeForIt = (factor: Requirement['factor'], part: Requirement['part']): Requirement => ({
 	rule: 'outOfPlace',
@@ -138,7 +130,7 @@ const forNothing = (factor: Requirement['factor'], part: Requirement['part']): R
 		cell.feltTempC >= MILD_C &&
 		cell.rainMinutes === 0 &&
 		cell.light !== 'dark',
-	unmet: (worn) => find(worn, ({ functions, slot }) => functions.includes('warmth') && slot !== 'helmet')
+	unmet: (worn) => find(worn, () => true)
 });
 
 const unusual = (factor: Requirement['factor'], part: Requirement['part']): Requirement => ({
@@ -236,6 +228,29 @@ export const DOING_REQUIREMENTS: readonly Requirement[] = [
 		asks: limbsShallBeCovered,
 		unmet: () => null,
 		lacks: (worn) => !worn.some(({ cloth }) => covers(cloth, 'arms'))
+	},
+	{
+		rule: 'downInWork',
+		factor: 'trunk',
+		part: 'torso',
+		severity: 'warning',
+		penalty: PENALTY.fault,
+		asks: isWorking,
+		unmet: (worn) => find(worn, ({ fibre }) => fibre === 'down')
+	},
+	{
+		rule: 'noJacket',
+		factor: 'trunk',
+		part: 'torso',
+		severity: null,
+		penalty: PENALTY.remark,
+		asks: (cell) =>
+			isOut(cell) &&
+			!cell.heated &&
+			cell.airTempC < JACKET_BELOW_C &&
+			cell.metabolicWm2 < STOP_CLOTHES_UNTIL_WM2,
+		unmet: () => null,
+		lacks: (worn) => !worn.some(({ cloth }) => isJacket(cloth))
 	},
 	{
 		rule: 'brightForNothing',

@@ -49,8 +49,6 @@ export const countedOverheat = (cloMin: number): number =>
 export const HOT_FINGER_C = 36;
 /** From this effort on what is worn over everything is for stops only, W/m² (common practice). */
 export const STOP_CLOTHES_UNTIL_WM2 = 165;
-/** Shorts and short sleeves are clothes in air above this, °C (common practice). */
-export const BARE_LIMBS_FROM_C = 15;
 /** Boots, shells and coats come off in a heated place that lasts longer than this, minutes (common practice). */
 export const BOOTS_OFF_AFTER_MIN = 15;
 export const SHELL_OFF_AFTER_MIN = 15;

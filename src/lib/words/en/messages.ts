@@ -104,6 +104,8 @@ export const MESSAGES = {
 		'{who} needs the {thing} to stay warm at work in {where}, and will sweat it wet. Lend a warmer layer for moving.',
 	'finding.underwearOutside':
 		'{who} wears the {thing} with nothing over it in {where}. Add trousers or a shirt.',
+	'finding.downInWork':
+		'{who} works hard in the {thing} in {where}: down takes up the sweat and is flat at the next stop. Wear fleece or synthetic fill.',
 	'finding.unusual':
 		'{who} wears the {thing} and the {under} together in {where}, which people rarely do. Nothing else is warm enough.',
 	'finding.hoods':

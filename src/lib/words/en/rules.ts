@@ -493,6 +493,17 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 		values: { v1: [8, '°C'] }
 	},
 
+	downInWork: {
+		says: 'Down takes up sweat and lies flat when it is damp: it is for stops, never for hard work.',
+		source: TRADE
+	},
+
+	noJacket: {
+		says: 'Below {v1} nobody stands or strolls outdoors without a jacket.',
+		source: TRADE,
+		values: { v1: [8, '°C'] }
+	},
+
 	unusual: {
 		says: 'People wear one thing of a kind: one mid layer, one shell, one pair of trousers.',
 		source: TRADE

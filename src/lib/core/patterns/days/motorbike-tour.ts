@@ -22,7 +22,7 @@ export const motorbikeTour: Pattern = {
 			{ ownSpeedKmh: 70, marks: ['controls', 'seated'] }
 		],
 		['gravel', 'ride', 60, 150, 'slope', 1.5, { ownSpeedKmh: 45, marks: ['controls', 'abrasion'] }],
-		['town-off-the-machine', 'move', 90, 110, 'lee', 2],
+		['town-off-the-machine', 'move', 90, 110, 'lee', 2, { doing: 'walk' }],
 		['free-time-pottering-about', 'indoors', 240, 95, 'bed', 3],
 		['evening', 'indoors', 180, 70, 'bed', 3],
 		['night', 'sleep', 540, 45, 'bed', 3]
