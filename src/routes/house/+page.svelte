@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/document/schools';
+	import type { HouseUses } from '$lib/core/document/types';
+	import TypeUses from '$lib/ui/kit/TypeUses.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import { send } from '$lib/ui/parts/send';
 
@@ -8,8 +10,9 @@
 	let message = $state('');
 	let isSaved = $state(false);
 
-	async function save(schools: SomeSchools): Promise<void> {
-		const answer = await send('PUT', '/api/v1/house', { schools, version: data.house.version });
+	async function save(change: { schools?: SomeSchools; uses?: HouseUses }): Promise<void> {
+		const { schools, version } = data.house;
+		const answer = await send('PUT', '/api/v1/house', { schools, version, ...change });
 		message = answer.message;
 		isSaved = answer.ok;
 		await invalidateAll();
@@ -27,7 +30,13 @@
 	client says otherwise on its own page.
 </p>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
-<SchoolChoices chosen={data.house.schools} inherited={OUR_SCHOOLS} from="our default" choose={save} />
+<SchoolChoices
+	chosen={data.house.schools}
+	inherited={OUR_SCHOOLS}
+	from="our default"
+	choose={(schools) => save({ schools })}
+/>
+<TypeUses uses={data.house.uses} choose={(uses) => save({ uses })} />
 
 <style>
 	.head {

@@ -1,5 +1,4 @@
-import { WORK_WM2 } from '../body/effort';
-import { type Cloth, covers } from '../cloth/things';
+import { covers } from '../cloth/things';
 import type { Finding, FindingCode } from '../document/finding';
 import type { Row } from '../document/parts';
 import { reason } from '../document/reasons';

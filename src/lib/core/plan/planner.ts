@@ -16,7 +16,6 @@ import {
 	type KnownCells,
 	type Mornings,
 	searchedIds,
-	type TripDay,
 	tripDays,
 	type TripDays,
 	tripWardrobe

@@ -118,6 +118,8 @@ const stopClothes = (factor: Requirement['factor'], part: Requirement['part']): 
 
 /** Air in which nobody wears gloves or a hat unless at work that asks for them, °C (our assumption). */
 const MILD_C = 8;
+/** Own speed and wind in which bare hands are a gap all the same, m/s (our assumption). */
+const IN_THE_WIND_MS = 4;
 const forNothing = (factor: Requirement['factor'], part: Requirement['part']): Requirement => ({
 	rule: 'forNothing',
 	factor,
@@ -128,6 +130,7 @@ const forNothing = (factor: Requirement['factor'], part: Requirement['part']): R
 		isAwake(cell) &&
 		!cell.heated &&
 		cell.feltTempC >= MILD_C &&
+		cell.airVelocityMs < IN_THE_WIND_MS &&
 		cell.rainMinutes === 0 &&
 		cell.light !== 'dark',
 	unmet: (worn) => find(worn, () => true)

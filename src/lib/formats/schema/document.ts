@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { type Document, DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../../core/document/types';
 import { client } from './client';
-import { schools, trip } from './trip';
+import { schools, trip, uses } from './trip';
 
 /** The document, as published. */
 export const documentSchema = Joi.object<Document>({
@@ -9,5 +9,6 @@ export const documentSchema = Joi.object<Document>({
 	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
 	trip: trip.required(),
 	clients: Joi.array().items(client).max(60).unique('id').required(),
-	house: schools
+	house: schools,
+	uses
 });

@@ -1,6 +1,7 @@
 import Joi from 'joi';
+import { CATALOGUE } from '../../core/cloth/catalogue';
 import { SCHOOL_IDS, choicesOf } from '../../core/document/schools';
-import type { Trip } from '../../core/document/types';
+import { DOINGS, type Trip } from '../../core/document/types';
 import { wetSpells } from './air';
 import { between, count, id, isoDate, name, oneOf, versioned } from './common';
 import { stage } from './stage';
@@ -48,4 +49,16 @@ export const newTripSchema = Joi.object({
 	firstDate: isoDate
 });
 
-export const houseEditSchema = Joi.object({ schools: schools.required(), version: count(1, 1e9).required() });
+/** What a house uses types of the catalogue for. */
+export const uses = Joi.object()
+	.pattern(
+		Joi.string().valid(...CATALOGUE.map(({ id }) => id)),
+		Joi.array().items(oneOf(DOINGS)).unique().max(DOINGS.length)
+	)
+	.messages({ 'object.unknown': 'is no type of the catalogue' });
+
+export const houseEditSchema = Joi.object({
+	schools: schools.required(),
+	uses,
+	version: count(1, 1e9).required()
+});

@@ -184,7 +184,8 @@ export async function getDocument(houseId: string, tripId: string, db?: Db): Pro
 		formatVersion: DOCUMENT_VERSION,
 		trip,
 		clients: await getClients(houseId, await clientIdsOf(tripId, db), db),
-		...(Object.keys(house.schools).length > 0 && { house: house.schools })
+		...(Object.keys(house.schools).length > 0 && { house: house.schools }),
+		...(Object.keys(house.uses).length > 0 && { uses: house.uses })
 	};
 }
 

@@ -1,5 +1,6 @@
 import type { SomeSchools } from '$lib/core/document/schools';
-import { schools as schoolsSchema } from '$lib/formats/schema/trip';
+import type { HouseUses } from '$lib/core/document/types';
+import { schools as schoolsSchema, uses as usesSchema } from '$lib/formats/schema/trip';
 import { ConflictError, type Db, NotFoundError, pool, rows, write } from './pool';
 import { checked, parsed } from './stored';
 
@@ -9,29 +10,35 @@ export const FIRST_HOUSE = 'house-1';
 /** How the house does it. */
 export interface House {
 	schools: SomeSchools;
+	/** what it uses types of the catalogue for, where it differs from the catalogue */
+	uses: HouseUses;
 	version: number;
 }
 
 /** @throws NotFoundError */
 export async function getHouse(houseId: string, db: Db = pool()): Promise<House> {
-	const [row] = await rows<{ schools: string; version: number }>(
+	const [row] = await rows<{ schools: string; uses: string; version: number }>(
 		db,
-		'SELECT schools, version FROM houses WHERE id = ?',
+		'SELECT schools, uses, version FROM houses WHERE id = ?',
 		[houseId]
 	);
 	if (!row) throw new NotFoundError('house');
 	return {
 		schools: checked<SomeSchools>('house', schoolsSchema, parsed('house', 'schools', row.schools)),
+		uses: checked<HouseUses>('house', usesSchema, parsed('house', 'uses', row.uses)),
 		version: row.version
 	};
 }
 
-/** Saves the schools of the house and returns the new version. @throws ConflictError when somebody saved meanwhile */
-export async function saveHouse(houseId: string, { schools, version }: House): Promise<number> {
+/** What somebody saves of a house: uses that are left out stay as they are. */
+export type HouseEdit = Omit<House, 'uses'> & Partial<Pick<House, 'uses'>>;
+
+/** Saves how the house does it and returns the new version. @throws ConflictError when somebody saved meanwhile */
+export async function saveHouse(houseId: string, { schools, uses, version }: HouseEdit): Promise<number> {
 	const touched = await write(
 		pool(),
-		'UPDATE houses SET schools = ?, version = version + 1 WHERE id = ? AND version = ?',
-		[JSON.stringify(schools), houseId, version]
+		'UPDATE houses SET schools = ?, uses = COALESCE(?, uses), version = version + 1 WHERE id = ? AND version = ?',
+		[JSON.stringify(schools), uses ? JSON.stringify(uses) : null, houseId, version]
 	);
 	if (touched === 0) throw new ConflictError('house', await getHouse(houseId));
 	return version + 1;

@@ -1,11 +1,18 @@
 <script lang="ts">
 	import { Button, Checkbox, Range } from 'flowbite-svelte';
 	import { dragHandle } from 'svelte-dnd-action';
-	import { MARKS, PHASE_KINDS, type Mark, type Phase } from '$lib/core/document/types';
+	import { DOINGS, MARKS, PHASE_KINDS, type Doing, type Mark, type Phase } from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
 	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
 	import { forField, tempWords, type Quantity } from '$lib/words/units';
-	import { KIND_WORDS, MARK_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock } from '$lib/words/labels';
+	import {
+		DOING_WORDS,
+		KIND_WORDS,
+		MARK_WORDS,
+		PLACE_WORDS,
+		PRECIPITATION_WORDS,
+		clock
+	} from '$lib/words/labels';
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
 	import { readerUnits } from '../parts/reader-units';
@@ -44,6 +51,11 @@
 		if (value) next.precipitation = value;
 		else delete next.precipitation;
 		phase.typed = next;
+	}
+	function typedDoing(doing: Doing | undefined): void {
+		if (doing) phase.doing = doing;
+		else delete phase.doing;
+		changed('doing');
 	}
 	function toggle(mark: Mark): void {
 		phase.marks = phase.marks.includes(mark)
@@ -196,10 +208,11 @@
 	<td class="tools">
 		<details>
 			<summary
-				aria-label="Marks of {phase.name}: {phase.marks.map((mark) => MARK_WORDS[mark]).join(', ') || 'none'}"
-				>{phase.marks.length || '–'}</summary
+				aria-label="Doing and marks of {phase.name}: {phase.marks
+					.map((mark) => MARK_WORDS[mark])
+					.join(', ') || 'none'}">{phase.marks.length || '–'}</summary
 			>
-			<div class="marks sheet" role="group" aria-label="Marks">
+			<div class="marks sheet" role="group" aria-label="What one does, and marks">
 				<label class="along"
 					>On the way: {alongWords(phase.along)}
 					<Range
@@ -211,6 +224,15 @@
 						aria-valuetext={alongWords(phase.along)}
 					/></label
 				>
+				<Choice
+					id="{id}-doing"
+					class="along"
+					label="What one does"
+					none={cell ? `(${DOING_WORDS[cell.doing]})` : 'as the pattern says'}
+					options={DOINGS}
+					words={DOING_WORDS}
+					bind:value={() => phase.doing, typedDoing}
+				/>
 				{#each MARKS as mark (mark)}
 					<Checkbox checked={phase.marks.includes(mark)} onchange={() => toggle(mark)}
 						>{MARK_WORDS[mark]}</Checkbox
@@ -246,7 +268,8 @@
 		color: var(--rule-strong);
 		padding: 2px;
 	}
-	.along {
+	.along,
+	.marks :global(.along) {
 		column-span: all;
 		padding-bottom: 8px;
 	}

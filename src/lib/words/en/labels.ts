@@ -1,6 +1,7 @@
 import type { ReasonKind } from '../../core/certainty';
 import type { Row } from '../../core/document/parts';
 import type {
+	Doing,
 	BedKind,
 	Drying,
 	FactState,
@@ -79,6 +80,22 @@ export const PRECIPITATION_WORDS: Readonly<Record<Precipitation, string>> = {
 	drizzle: 'drizzle',
 	rain: 'rain',
 	'heavy-rain': 'heavy rain'
+};
+export const DOING_WORDS: Readonly<Record<Doing, string>> = {
+	'ski-touring': 'ski touring',
+	pistes: 'lifts and pistes',
+	steep: 'ice, rock and steep snow',
+	hike: 'on foot, off the road',
+	walk: 'on foot, on roads',
+	run: 'running',
+	cycle: 'riding a bicycle',
+	motorbike: 'riding a motorbike',
+	wade: 'wading',
+	camp: 'in camp',
+	vehicle: 'in a vehicle',
+	'public-room': 'in a room with others',
+	lodging: 'at the lodging',
+	bed: 'in bed'
 };
 export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	helmet: 'helmet',
