@@ -59,11 +59,16 @@ describe('schools', () => {
 	it('of the house are saved by version, and refused with an older one', async () => {
 		const before = await getHouse(FIRST_HOUSE);
 		const version = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, version: before.version });
-		expect(await getHouse(FIRST_HOUSE)).toEqual({ schools: { ears: 'free' }, version });
+		expect(await getHouse(FIRST_HOUSE)).toEqual({ schools: { ears: 'free' }, uses: {}, version });
+		const uses = { 'shoe-low': ['hike' as const] };
+		const used = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, uses, version });
+		// What an edit leaves out stays.
+		const kept = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, version: used });
+		expect((await getHouse(FIRST_HOUSE)).uses).toEqual(uses);
 		await expect(saveHouse(FIRST_HOUSE, { schools: {}, version: before.version })).rejects.toThrow(
 			ConflictError
 		);
-		await saveHouse(FIRST_HOUSE, { schools: before.schools, version });
+		await saveHouse(FIRST_HOUSE, { ...before, version: kept });
 	});
 	it('of a trip and a client are kept, and stay when an edit does not name them', async () => {
 		const trip = await createTrip(FIRST_HOUSE, { name: 'Schooled', place: '' });

@@ -74,8 +74,8 @@ export interface DebtCourse {
  */
 export const MOST_DEBT_WHM2 = 120;
 
-/** Debt at the end of a cell. Work above the method adds none; a heated place only takes away. */
-export function debtEndWhm2(
+/** Debt that the losses of a cell come to, however high. Work above the method adds none; a heated place only takes away. */
+export function debtReachedWhm2(
 	cell: Cell,
 	loss: LossPair,
 	startWhm2: number,
@@ -83,12 +83,17 @@ export function debtEndWhm2(
 	minutes = cell.minutes
 ): number {
 	if (cell.heated) return debtAfterHeatedWhm2(startWhm2, minutes);
-	const end = Math.min(
-		Math.max(startWhm2, MOST_DEBT_WHM2),
-		debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2)
-	);
+	const end = debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2);
 	return cell.aboveMethod ? Math.min(startWhm2, end) : end;
 }
+
+/** What a debt that the losses come to leaves behind. */
+export const debtLeftWhm2 = (startWhm2: number, reachedWhm2: number): number =>
+	Math.min(Math.max(startWhm2, MOST_DEBT_WHM2), reachedWhm2);
+
+/** Debt at the end of a cell. */
+export const debtEndWhm2 = (...asked: Parameters<typeof debtReachedWhm2>): number =>
+	debtLeftWhm2(asked[2], debtReachedWhm2(...asked));
 
 /** The debt through one cell for an outfit that gives `resultantClo`. */
 export function debtCourse(

@@ -19,7 +19,7 @@ const SLACKS = [300, 1000, 2500, 6000] as const;
 const MOST_SHAVES = 4;
 
 /** Pairs of choices that the search of one day may look at, and one question about a lighter set. */
-const MOST_PAIRS = 2_000_000;
+const MOST_PAIRS = 800_000;
 const QUESTION_PAIRS = 200_000;
 /** Choices of a cell that are looked at at most: the cheapest ones. */
 const MOST_CHOICES = 6000;

@@ -6,7 +6,7 @@ import type { Cell } from '../../conditions/cells';
 import { HIGH_LIGHT_M } from '../../conditions/needs';
 import { OPENINGS } from '../../document/worn';
 import { type DebtSpan } from '../../heat/fingers-and-toes';
-import { debtEndWhm2 } from '../../heat/ledger';
+import { debtLeftWhm2, debtReachedWhm2 } from '../../heat/ledger';
 import {
 	type Change,
 	changeBetween,
@@ -226,8 +226,8 @@ export function bodySequence(
 				return;
 			}
 			const start = restart(cell, state);
-			const end = debtEndWhm2(cell, table.lossOf(choice), start, person);
-			into.state = end;
+			const end = debtReachedWhm2(cell, table.lossOf(choice), start, person);
+			into.state = debtLeftWhm2(start, end);
 			into.penalty = least;
 			into.overheat = table.overheat[choice]!;
 			if (!cell.heated) into.penalty += penaltyOfDebt(Math.max(start, end), person.marks);

@@ -2,7 +2,7 @@ import { resultantClo } from '../../cloth/supply';
 import type { Cell } from '../../conditions/cells';
 import type { Person } from '../../conditions/person';
 import { lossOf } from '../../heat/debt';
-import { type CellAir, debtEndWhm2 } from '../../heat/ledger';
+import { type CellAir, debtReachedWhm2 } from '../../heat/ledger';
 import { penaltyOfDebt } from '../../rules/objective';
 import { costOf } from '../../search/problem';
 import { restart } from './limb-judges';
@@ -22,7 +22,7 @@ function debtSteps(
 ): { upTo: number[]; penalty: number[] } {
 	const penaltyAt = (conductance: number): number => {
 		const loss = lossOf(balance, resultantClo(conductance, air), person.offsetClo);
-		const end = debtEndWhm2(cell, loss, startWhm2, person);
+		const end = debtReachedWhm2(cell, loss, startWhm2, person);
 		return penaltyOfDebt(Math.max(startWhm2, end), person.marks);
 	};
 	const upTo: number[] = [];
