@@ -127,7 +127,7 @@
 			placeholder={computed(quantity, value)}
 			bind:value={() => phase.typed[key], (next) => typed(key, next)}
 			error={error(`typed.${key}`)}
-			class={phase.typed[key] !== undefined ? 'typed' : ''}
+			class={phase.typed[key] !== undefined ? 'by-hand' : ''}
 		/>
 	</td>
 {/snippet}
@@ -170,7 +170,7 @@
 			placeholder={computed('height', cell?.altitudeM)}
 			bind:value={() => phase.altitudeM ?? undefined, typedAltitude}
 			error={error('altitudeM')}
-			class={phase.altitudeM === null ? '' : 'typed'}
+			class={phase.altitudeM === null ? '' : 'by-hand'}
 		/>
 	</td>
 	<td
@@ -274,6 +274,7 @@
 		padding-bottom: 8px;
 	}
 	.along :global(input) {
+		display: block;
 		width: 100%;
 		accent-color: var(--ink);
 	}
@@ -286,7 +287,7 @@
 		white-space: nowrap;
 		padding-top: 5px;
 	}
-	:global(.typed input) {
+	:global(.by-hand input) {
 		font-weight: 700;
 		border-left: 4px solid var(--ink) !important;
 	}
@@ -311,11 +312,15 @@
 		z-index: 20;
 		padding: 10px 14px;
 		columns: 2;
-		width: 330px;
+		width: 360px;
 		font-size: 14px;
 		box-shadow: 0 8px 24px rgb(27 42 39 / 0.18);
 	}
 	.marks label {
 		display: block;
+	}
+	.marks :global(.along) {
+		min-width: 0;
+		max-width: 330px;
 	}
 </style>

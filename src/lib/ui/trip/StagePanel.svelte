@@ -312,6 +312,10 @@
 		position: relative;
 		overflow-x: auto;
 	}
+	/* What opens over the last rows has room. */
+	.scroll:has(:global(details[open])) {
+		padding-bottom: 380px;
+	}
 	@media (max-width: 1000px) {
 		.first {
 			grid-template-columns: repeat(2, minmax(0, 1fr));
