@@ -5,11 +5,11 @@ import type { DocumentWishes } from '$lib/core/plan/planner';
 
 /**
  * What a plan depends on, in one word: the core that works it out (a hash of its code and data, made when the app is built;
- * the budget of a search is counted in steps and part of it), the trip without names, the client's body and kit, schools
- * and wishes.
+ * the budget of a search is counted in steps and part of it), the trip without names, the client's body and kit, schools,
+ * what the house uses things for, and wishes.
  */
 export function fingerprintOf(document: Document, ofDocument: Client, asked: DocumentWishes = {}): string {
-	const { offsetClo, careful, answeredParts, things, schools } = schooled(ofDocument, document);
+	const { offsetClo, careful, answeredParts, things, schools, uses = {} } = schooled(ofDocument, document);
 	const { weathers, stages, site } = document.trip;
 	const { fixed = [], wishes = [], spareChanges = 0 } = asked;
 	return createHash('sha256')
@@ -17,8 +17,9 @@ export function fingerprintOf(document: Document, ofDocument: Client, asked: Doc
 			JSON.stringify([
 				__CORE_HASH__,
 				weathers.map(({ meaning: _, ...weather }) => weather),
-				// Where figures came from and what is provided make no other plan; names are told by it.
-				stages.map(({ origins: _, provided: __, patternId: ___, ...stage }) => stage),
+				// Where figures came from and what is provided make no other plan; names are told by it. What one does follows from
+				// the pattern.
+				stages.map(({ origins: _, provided: __, ...stage }) => stage),
 				site,
 				ofDocument.id,
 				offsetClo.value,
@@ -26,6 +27,7 @@ export function fingerprintOf(document: Document, ofDocument: Client, asked: Doc
 				answeredParts,
 				things.map(({ version: _, ...thing }) => thing),
 				schools,
+				uses,
 				fixed,
 				wishes,
 				spareChanges
