@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { cellOf } from '../../../../tests/fixtures/make';
-import { METHOD_MAX_AIR_C } from '../body/heat-balance';
+import { cellOf, kitOf } from '../../../../tests/fixtures/make';
+import { METHOD_MAX_AIR_C, requiredInsulationM2kw } from '../body/heat-balance';
 import { personOf } from '../conditions/person';
-import { kitOf } from '../../../../tests/fixtures/make';
-import { requiredInsulationM2kw } from '../body/heat-balance';
 import { cloFromM2kw } from '../units';
 import {
 	cellAir,

@@ -1,13 +1,12 @@
 import { FACTORS, type Factor } from '../cloth/factors';
 import type { Stack } from '../cloth/stacks';
-import { regionTotalM2kw } from '../cloth/supply';
+import { airInUse, regionTotalM2kw } from '../cloth/supply';
 import { covers } from '../cloth/things';
 import { layersOf, outermost } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { isAwake, needsCover, rainKeptOutMin } from '../conditions/needs';
 import type { Part } from '../document/parts';
 import type { Schools } from '../document/schools';
-import { cellAir } from '../heat/ledger';
 import { PENALTY } from '../rules/objective';
 import { penaltyOfUnmet, requirementsOf } from '../rules/requirements';
 import type { BodyFactor } from './layer-contacts';
@@ -23,6 +22,13 @@ const ROOM: Readonly<Record<BodyFactor, number>> = { trunk: 40, legs: 10, head: 
 /** Degrees from thin to thick of which a cell names the best stack. */
 const THICKNESSES = 6;
 
+/** Cells that have a say at most: those that are asked for most often. */
+const MOST_CELLS = 120;
+
+/** Thin and thick are told apart in calm air and in wind, m/s. */
+const WINDY_MS = 2.5;
+const AIRS = [airInUse(0.4, 0.3), airInUse(6, 0.3)] as const;
+
 /** Where the warmth of a factor is looked at. */
 const REGION = { trunk: 'trunk', legs: 'thighs', head: 'head' } as const;
 const RAIN_PART: Readonly<Partial<Record<BodyFactor, Part>>> = { trunk: 'torso', legs: 'thighs' };
@@ -30,7 +36,7 @@ const FACE: readonly Part[] = ['face', 'ears', 'neck'];
 
 /** Cells that ask the same of clothes, once each, with how often. */
 function unlike(cells: Iterable<Cell>): Cell[] {
-	const known = new Map<string, Cell>();
+	const known = new Map<string, { cell: Cell; times: number }>();
 	for (const cell of cells) {
 		if (!isAwake(cell)) continue;
 		const { doing, kind, metabolicWm2, airTempC, airVelocityMs, heated, marks, rainMinutes, terrain } = cell;
@@ -45,9 +51,14 @@ function unlike(cells: Iterable<Cell>): Cell[] {
 			Math.ceil(rainMinutes / 60),
 			terrain
 		]);
-		if (!known.has(key)) known.set(key, cell);
+		const before = known.get(key);
+		if (before) before.times++;
+		else known.set(key, { cell, times: 1 });
 	}
-	return [...known.values()];
+	return [...known.values()]
+		.sort((a, b) => b.times - a.times)
+		.slice(0, MOST_CELLS)
+		.map(({ cell }) => cell);
 }
 
 /** What a stack lacks in a cell, whatever else is worn. */
@@ -93,12 +104,15 @@ function chosenOf(
 	};
 	/** What no cell may go without: one thin and one thick stack that serve it best, and the thickest that may be worn. */
 	const needed = new Set<Stack>();
+	const thickness = AIRS.map((air) =>
+		stacks.map((stack) => regionTotalM2kw(layersOf(stack.layers, REGION[factor]), air))
+	);
 	for (const cell of cells) {
-		const { air } = cellAir(cell);
-		const rated = stacks.map((stack): Rated => ({
+		const inAir = thickness[cell.airVelocityMs > WINDY_MS ? 1 : 0]!;
+		const rated = stacks.map((stack, i): Rated => ({
 			stack,
 			penalty: penaltyOf(factor, stack, cell, schools),
-			m2kw: regionTotalM2kw(layersOf(stack.layers, REGION[factor]), air)
+			m2kw: inAir[i]!
 		}));
 		const least = Math.min(...rated.map(({ penalty }) => penalty));
 		const best = rated.filter(({ penalty }) => penalty === least).sort((a, b) => a.m2kw - b.m2kw);

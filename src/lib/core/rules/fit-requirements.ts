@@ -12,8 +12,19 @@ import type { Requirement, Worn } from './requirement';
 
 const clothsOf = (worn: readonly Worn[]): Cloth[] => worn.map(({ cloth }) => cloth);
 
+type Tight = { cloth: Cloth; under: Cloth } | null;
+/** A stack is squeezed alike in every cell, and the search asks for each: worked out once as long as the stack lives. */
+const tightKnown = new WeakMap<readonly Worn[], Map<readonly Region[], Tight>>();
+function tightOver(worn: readonly Worn[], regions: readonly Region[]): Tight {
+	const known = tightKnown.get(worn) ?? new Map<readonly Region[], Tight>();
+	tightKnown.set(worn, known);
+	let made = known.get(regions);
+	if (made === undefined) known.set(regions, (made = tightIn(worn, regions)));
+	return made;
+}
+
 /** The outermost layer that is too tight for what is under it, with the layer just under it. */
-function tightOver(worn: readonly Worn[], regions: readonly Region[]): { cloth: Cloth; under: Cloth } | null {
+function tightIn(worn: readonly Worn[], regions: readonly Region[]): Tight {
 	for (const region of regions) {
 		const here = clothsOf(worn).filter((cloth) => cloth.regions[region] >= 0.5);
 		for (let i = here.length - 1; i > 0; i--)
@@ -35,6 +46,7 @@ const squeezed = (
 	unmet: (worn) => tightOver(worn, regions)?.cloth ?? null,
 	with: (worn) => tightOver(worn, regions)?.under ?? null
 });
+const ONLY_FEET: readonly Region[] = ['feet'];
 const NOT_FEET = REGIONS.filter((region) => region !== 'feet');
 
 const isSock = ({ slot }: Cloth): boolean =>
@@ -77,7 +89,7 @@ export const FIT_REQUIREMENTS: readonly Requirement[] = [
 	squeezed('legs', 'thighs', NOT_FEET),
 	squeezed('head', 'ears', NOT_FEET),
 	squeezed('hands', 'hands', NOT_FEET),
-	squeezed('feet', 'feet', ['feet']),
+	squeezed('feet', 'feet', ONLY_FEET),
 	cottonSkin('trunk', 'torso'),
 	cottonSkin('legs', 'thighs'),
 	{
