@@ -125,7 +125,7 @@ const forNothing = (factor: Requirement['factor'], part: Requirement['part']): R
 	factor,
 	part,
 	severity: null,
-	penalty: PENALTY.remark,
+	penalty: PENALTY.unusual,
 	asks: (cell) =>
 		isAwake(cell) &&
 		!cell.heated &&
@@ -141,7 +141,7 @@ const unusual = (factor: Requirement['factor'], part: Requirement['part']): Requ
 	factor,
 	part,
 	severity: 'note',
-	penalty: PENALTY.remark,
+	penalty: PENALTY.unusual,
 	asks: isAwake,
 	unmet: (worn) => unusualPair(worn)?.[1] ?? null,
 	with: (worn) => unusualPair(worn)?.[0] ?? null
@@ -183,7 +183,7 @@ export const DOING_REQUIREMENTS: readonly Requirement[] = [
 		factor: 'head',
 		part: 'ears',
 		severity: null,
-		penalty: PENALTY.remark,
+		penalty: PENALTY.unusual,
 		asks: (cell) => isAwake(cell) && !asksForHelmet(cell) && !HELMET_STAYS_ON.has(cell.doing),
 		unmet: (worn) => find(worn, ({ slot }) => slot === 'helmet')
 	},
@@ -246,7 +246,7 @@ export const DOING_REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: null,
-		penalty: PENALTY.remark,
+		penalty: PENALTY.unusual,
 		asks: (cell) =>
 			isOut(cell) &&
 			!cell.heated &&
@@ -260,7 +260,7 @@ export const DOING_REQUIREMENTS: readonly Requirement[] = [
 		factor: 'trunk',
 		part: 'torso',
 		severity: null,
-		penalty: PENALTY.remark,
+		penalty: PENALTY.unusual,
 		asks: (cell) =>
 			isAwake(cell) && !cell.terrain.includes('shooting-season') && !cell.terrain.includes('traffic'),
 		unmet: (worn) => find(worn, ({ slot }) => slot === 'visibility')

@@ -21,8 +21,10 @@ export const PENALTY = {
 	fault: 5_000,
 	/** each phase that is cool, or warm before a stop */
 	word: 400,
-	/** each thing that is worth a remark, and each that one does not usually wear like this */
-	remark: 100,
+	/** each thing that one does not usually wear like this */
+	unusual: 100,
+	/** each thing that is worth a remark: a few changes would be made for it, but not the boots taken off in the snow */
+	remark: 6,
 	/** each started step of debt beyond where comfort ends */
 	overRight: 1,
 	/** each started degree of a finger below 24 °C where it has fine work to do */

@@ -95,7 +95,7 @@ describe('what is told', () => {
 	});
 	it('tells once what is done again in round after round', () => {
 		const client = guest();
-		const stage = stageOf([], { airTempC: -16, wind10mKmh: 25 });
+		const stage = stageOf([], { airTempC: -12, wind10mKmh: 20 });
 		const lifts: Stage = {
 			...stage,
 			sequence: [
@@ -106,8 +106,8 @@ describe('what is told', () => {
 					name: 'Runs',
 					count: 8,
 					sequence: [
-						{ ...phaseOf(['ride', 12, 70, 'slope', { marks: ['seated'] }], 1), name: 'Lift' },
-						{ ...phaseOf(['move', 11, 250, 'slope'], 2), name: 'Run' }
+						{ ...phaseOf(['ride', 15, 70, 'slope', { marks: ['seated'] }], 1), name: 'Lift' },
+						{ ...phaseOf(['move', 20, 280, 'slope'], 2), name: 'Run' }
 					]
 				}
 			]
