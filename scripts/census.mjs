@@ -3,8 +3,8 @@ import { loadTs, root } from './lib/load-ts.mjs';
 import { ensurePackages } from './lib/machine.mjs';
 
 ensurePackages(root);
-const { censusOf, HONEST_DAYS, printedDay } = await loadTs('tests/fixtures/census.ts');
-const { HOARD } = await loadTs('tests/fixtures/honest-kits.ts');
+const { censusOf, printedDay } = await loadTs('tests/fixtures/census.ts');
+const { HOARD, HONEST_DAYS } = await loadTs('tests/fixtures/honest-kits.ts');
 const asked = process.argv.slice(2);
 const isHoard = asked.includes('hoard');
 const patterns = asked.filter((one) => one !== 'hoard').flatMap((one) => one.split(','));

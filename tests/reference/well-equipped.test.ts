@@ -1,13 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { PARTS } from '../../src/lib/core/document/parts';
-import type { Client, Stage } from '../../src/lib/core/document/types';
-import { PATTERNS } from '../../src/lib/core/patterns';
 import { planStage } from '../../src/lib/core/plan/planner';
 import { findingSentence } from '../../src/lib/words/findings';
 import { typeName } from '../../src/lib/words/garments';
-import { unfoldNamed } from '../../src/lib/words/patterns';
 import { METRIC } from '../../src/lib/words/units';
-import { type BaseRow, PLANNED, kitOf, stageOf, thingOf } from '../fixtures/make';
+import { clientWith, type HonestDay, honestStage } from '../fixtures/honest-kits';
+import { PLANNED } from '../fixtures/make';
 
 /**
  * Common practice, no source: for each of six days, what a guide would pack for an ordinary such day without hesitation.
@@ -23,13 +20,7 @@ const UNDER = [
 	'torch',
 	'bag-dry'
 ];
-interface Case {
-	patternId: string;
-	base: BaseRow;
-	route?: Partial<Stage['route']>;
-	kit: string[];
-}
-const CASES: readonly Case[] = [
+const CASES: readonly HonestDay[] = [
 	{
 		patternId: 'ski-tour',
 		base: { lowTempC: -9, highTempC: -3, wind10mKmh: 15, ground: 'snow' },
@@ -64,28 +55,9 @@ const CASES: readonly Case[] = [
 	}
 ]; // prettier-ignore
 
-function dayOf({ patternId, base, route }: Case): Stage {
-	let made = 0;
-	const pattern = PATTERNS.find(({ id }) => id === patternId)!;
-	const { ground, bed, ...rest } = unfoldNamed(pattern, 'guided', () => `id-${++made}`);
-	const stage = stageOf([], { ...(ground && { ground }), ...base }, rest);
-	return {
-		...stage,
-		bed: { kind: bed, washing: false, drying: 'nothing' },
-		route: { ...stage.route, ...route }
-	};
-}
-const clientOf = (kit: readonly string[]): Client =>
-	kitOf([], {
-		answeredParts: [...PARTS],
-		things: [...new Set(kit)].map((id) =>
-			thingOf(id, { quantity: { value: 2, source: 'client', state: 'has' } })
-		)
-	});
-
 describe('an honestly well-equipped client (common practice, no source)', () => {
 	it.each(CASES)('$patternId: no blocker, at most two warnings', (one) => {
-		const { findings } = planStage(dayOf(one), PLANNED, clientOf(one.kit));
+		const { findings } = planStage(honestStage(one), PLANNED, clientWith(one.kit));
 		const told = (severity: string): string[] =>
 			findings
 				.filter((finding) => finding.severity === severity)

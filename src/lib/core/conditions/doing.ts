@@ -26,7 +26,7 @@ const AT_THE_BED = 3;
 const doingOfPattern = new Map(PATTERNS.map(({ id, doing }) => [id, doing]));
 
 /** What a stage is about, out of doors: its pattern says it, else what its phases ask for. */
-export function mainDoing({ patternId, sequence, base }: Stage): Doing {
+function mainDoing({ patternId, sequence, base }: Stage): Doing {
 	const ofPattern = patternId === null ? undefined : doingOfPattern.get(patternId);
 	if (ofPattern) return ofPattern;
 	const phases = phasesIn(sequence);

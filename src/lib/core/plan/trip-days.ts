@@ -1,15 +1,13 @@
 import { wearableThings } from '../cloth/things';
 import { type Cell, cellsOf, foulStage } from '../conditions/cells';
-import { doingOf } from '../conditions/doing';
 import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
-import { phasesIn } from '../document/sequence';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit, WornThing } from '../document/worn';
 import { wetCloth, type Wetness } from '../heat/wetness';
 import { type Wearer, wearerOf } from '../judge/wearer';
 import { coreOf } from '../outfit/core-outfits';
-import { type Asked, askedBy, legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
+import { askedBy, legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
 import { cellKey } from './day/day-problem';
 import { type Day, dayOf } from './day/limb-judges';
 
@@ -68,31 +66,27 @@ export type Mornings = ReadonlyMap<number, Wetness>;
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
 
-/** What the stages of a trip ask for, foul weather too. */
-function askedByTrip(trip: Trip): Asked {
-	const stages = trip.stages.flatMap((stage) => {
-		const foul = foulStage(stage);
-		return foul ? [stage, foul] : [stage];
-	});
-	return askedBy(
-		stages.flatMap((stage) =>
-			phasesIn(stage.sequence).map((phase) => ({ doing: doingOf(phase, stage), terrain: stage.terrain }))
-		)
-	);
+/** A stage as it is planned, and as it goes when the weather is foul, where that is known. */
+const variantsOf = (stage: Stage): Stage[] => {
+	const foul = foulStage(stage);
+	return foul ? [stage, foul] : [stage];
+};
+
+/** Cells of a variant of a stage in one weather, worked out once. */
+function cellsIn(trip: Trip, weather: Weather, stage: Stage, isFoul: boolean, known: KnownCells): Cell[] {
+	const place = `${weather.id} ${stage.id} ${isFoul}`;
+	const cells = known.get(place) ?? cellsOf(stage, weather, trip.site);
+	known.set(place, cells);
+	return cells;
 }
 
 /** Cells of all stages of a trip in all its weathers, foul weather too. */
-export function* cellsOfTrip(trip: Trip, known: KnownCells): Generator<Cell, void, void> {
-	for (const weather of trip.weathers)
-		for (const planned of trip.stages)
-			for (const stage of [planned, foulStage(planned)]) {
-				if (!stage) continue;
-				const place = `${weather.id} ${stage.id} ${stage !== planned}`;
-				const cells = known.get(place) ?? cellsOf(stage, weather, trip.site);
-				known.set(place, cells);
-				yield* cells;
-			}
-}
+const cellsOfTrip = (trip: Trip, known: KnownCells): Cell[] =>
+	trip.weathers.flatMap((weather) =>
+		trip.stages.flatMap((planned) =>
+			variantsOf(planned).flatMap((stage) => cellsIn(trip, weather, stage, stage !== planned, known))
+		)
+	);
 
 /**
  * The wardrobe of a client for a whole trip, without what stays at home in any case: its core, where it is large.
@@ -109,10 +103,11 @@ export function tripWardrobe(
 ): Wardrobe {
 	const cloths = wearableThings(client).filter(({ thingId }) => !left.has(thingId));
 	if (!trip) return legalOutfitsOf(cloths, keep, MOST_OUTFITS);
-	const whole = legalOutfitsOf(cloths, keep, Infinity, askedByTrip(trip));
+	const cells = cellsOfTrip(trip, known);
+	const whole = legalOutfitsOf(cloths, keep, Infinity, askedBy(cells));
 	const { trunk, legs, head } = whole.stacks;
 	if (trunk.length * legs.length * head.length <= MOST_OUTFITS) return whole;
-	return coreOf(whole, cellsOfTrip(trip, known), personOf(client).schools, keep);
+	return coreOf(whole, cells, personOf(client).schools, keep);
 }
 
 /** Ids of the things that any stack of a wardrobe uses. */
@@ -167,12 +162,10 @@ export function tripDays(
 	};
 	for (const weather of trip.weathers) {
 		for (const planned of inTimeOrder(trip.stages)) {
-			const foul = foulStage(planned);
-			for (const stage of foul ? [planned, foul] : [planned]) {
+			for (const stage of variantsOf(planned)) {
 				const index = days.length;
-				const place = `${weather.id} ${stage.id} ${stage === foul}`;
-				const all = known.get(place) ?? cellsOf(stage, weather, trip.site);
-				known.set(place, all);
+				const isFoul = stage !== planned;
+				const all = cellsIn(trip, weather, stage, isFoul, known);
 				const awake = awakeCells(all);
 				const morning = mornings.get(index) ?? new Map<string, number>();
 				const wornIn = (cell: Cell): readonly WornThing[] | null =>
@@ -192,7 +185,7 @@ export function tripDays(
 					),
 					weather,
 					stage,
-					foul: stage === foul,
+					foul: isFoul,
 					all,
 					morning
 				});

@@ -25,7 +25,7 @@ export interface TripPlan {
 	carried: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
-export function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
+function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
 	const levels = choice.dayLevels[day.index]!;
 	return {
 		stage: day.stage,

@@ -13,9 +13,9 @@ const isMadeFor = ({ uses }: Cloth, doing: Doing): boolean => uses === null || u
 const find = (worn: readonly Worn[], test: (cloth: Cloth, position: number) => boolean): Cloth | null =>
 	worn.find(({ cloth, position }) => test(cloth, position))?.cloth ?? null;
 
-const HEATED_ROOMS: ReadonlySet<Doing> = new Set(['lodging', 'public-room', 'vehicle']);
+const ROOMS: ReadonlySet<Doing> = new Set(['lodging', 'public-room', 'vehicle']);
 const inHeatedRoom = (cell: Cell, minutes: number): boolean =>
-	cell.heated && HEATED_ROOMS.has(cell.doing) && cell.minutes > minutes;
+	cell.heated && ROOMS.has(cell.doing) && cell.minutes > minutes;
 const isWorking = (cell: Cell): boolean => isOut(cell) && cell.metabolicWm2 >= STOP_CLOTHES_UNTIL_WM2;
 
 /** Where a helmet is worn whether anybody says so or not: on wheels, and on the pistes in the queue and on the lift too. */
@@ -47,19 +47,6 @@ const COMES_OFF: ReadonlySet<Cloth['slot']> = new Set([
 	'gaiter'
 ]);
 
-/** Doings with feet of their own: other footwear does not do it. */
-const OWN_FOOTWEAR: ReadonlySet<Doing> = new Set([
-	'ski-touring',
-	'pistes',
-	'steep',
-	'hike',
-	'walk',
-	'run',
-	'cycle',
-	'motorbike',
-	'wade',
-	'camp'
-]);
 const footwearNotFor = (worn: readonly Worn[], cell: Cell): Cloth | null =>
 	find(worn, (cloth) => cloth.slot === 'footwear' && !isMadeFor(cloth, cell.doing));
 
@@ -154,7 +141,7 @@ export const DOING_REQUIREMENTS: readonly Requirement[] = [
 		part: 'feet',
 		severity: 'warning',
 		penalty: PENALTY.needed,
-		asks: (cell) => isOut(cell) && !cell.heated && OWN_FOOTWEAR.has(cell.doing),
+		asks: (cell) => isOut(cell) && !cell.heated && !ROOMS.has(cell.doing) && cell.doing !== 'bed',
 		unmet: footwearNotFor
 	},
 	{

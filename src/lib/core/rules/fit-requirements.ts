@@ -5,6 +5,7 @@ import { type Cloth, covers } from '../cloth/things';
 import { outermost } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { isAwake, isOut, isWaterproof } from '../conditions/needs';
+import type { Fibre } from '../document/types';
 import { PENALTY } from './objective';
 import type { Requirement, Worn } from './requirement';
 
@@ -72,6 +73,14 @@ const COTTON_SKIN_C = 10;
 /** Above this snow melts on down, °C (common practice). */
 const DOWN_WET_C = -5;
 
+/** The outermost layer of a part, where it is of some fibre. */
+const topOf =
+	(part: 'torso' | 'thighs', fibre: Fibre) =>
+	(worn: readonly Worn[]): Cloth | null => {
+		const top = outermost(worn, part)?.cloth;
+		return top?.fibre === fibre ? top : null;
+	};
+
 const cottonSkin = (factor: 'trunk' | 'legs', part: 'torso' | 'thighs'): Requirement => ({
 	rule: 'cotton-next-to-skin',
 	factor,
@@ -129,10 +138,7 @@ export const FIT_REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: PENALTY.fault,
 		asks: (cell) => isOutside(cell) && cell.rainMinutes > 0 && cell.airTempC > DOWN_WET_C,
-		unmet: (worn) => {
-			const top = outermost(worn, 'torso')?.cloth;
-			return top?.fibre === 'down' ? top : null;
-		}
+		unmet: topOf('torso', 'down')
 	},
 	{
 		rule: 'cottonLegs',
@@ -146,10 +152,7 @@ export const FIT_REQUIREMENTS: readonly Requirement[] = [
 			(cell.rainMinutes >= COTTON_RAIN_MIN ||
 				cell.marks.includes('splash') ||
 				cell.marks.includes('snow-contact')),
-		unmet: (worn) => {
-			const top = outermost(worn, 'thighs')?.cloth;
-			return top?.fibre === 'cotton' ? top : null;
-		}
+		unmet: topOf('thighs', 'cotton')
 	},
 	{
 		rule: 'hoods',

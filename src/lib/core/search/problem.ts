@@ -51,9 +51,9 @@ export interface Open {
 }
 
 /** Hundredths of a change that a unit of penalty is worth: the least of them is worth one change (our assumption). */
-export const COST_OF_PENALTY = 100;
+const COST_OF_PENALTY = 100;
 /** Hundredths of a change that a clo·min of overheat is worth: eight are worth one change (our assumption). */
-export const COST_OF_OVERHEAT = 12.5;
+const COST_OF_OVERHEAT = 12.5;
 /** What a judgement costs, hundredths of a change. */
 export const costOf = (penalty: number, overheat: number): number =>
 	penalty * COST_OF_PENALTY + overheat * COST_OF_OVERHEAT;

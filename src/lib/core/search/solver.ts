@@ -98,20 +98,19 @@ export class SequenceSolver {
 		return (this.thingsKnown = [...used].sort((a, b) => a - b));
 	}
 
-	/** The open choices of each cell. */
+	/** The open choices of each cell; cells that are limited alike share a list. */
 	private openLists(open: Open): Int32Array[] {
-		const { problem, sequence } = this;
-		const lists: Int32Array[] = [];
-		for (let k = 0; k < sequence.cells; k++) {
-			const own = [...open.options, ...(open.at?.get(k) ?? [])];
-			const all = own.every((options) => options.every((one) => one === 1));
-			const list = new Int32Array(problem.choices);
-			let many = 0;
-			for (let choice = 0; choice < list.length; choice++)
-				if (all || problem.isOpen(open, k, choice)) list[many++] = choice;
-			lists[k] = list.subarray(0, many);
-		}
-		return lists;
+		const everywhere = this.openIn({ options: open.options }, 0);
+		return Array.from({ length: this.sequence.cells }, (_, k) =>
+			open.at?.has(k) ? this.openIn(open, k) : everywhere
+		);
+	}
+	private openIn(open: Open, k: number): Int32Array {
+		const list = new Int32Array(this.problem.choices);
+		let many = 0;
+		for (let choice = 0; choice < list.length; choice++)
+			if (this.problem.isOpen(open, k, choice)) list[many++] = choice;
+		return list.subarray(0, many);
 	}
 
 	/** What some choices cost at least, from the lowest states that they can bring about; null when a cell has none. */
