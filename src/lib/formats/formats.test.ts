@@ -238,7 +238,7 @@ describe('words', () => {
 			planAnswer(
 				DEMO_DOCUMENT.clients[1]!,
 				DEMO_DOCUMENT.trip.stages.map((stage) => planStage(stage, PLANNED, DEMO_DOCUMENT.clients[1]!)),
-				DEMO_DOCUMENT.trip.stages
+				DEMO_DOCUMENT.trip
 			)
 		);
 		expect(texts).not.toMatch(/\bsafe\b/i);
@@ -250,18 +250,21 @@ describe('planAnswer', () => {
 		const answer = planAnswer(
 			kitOf([]),
 			[planStage(stageOf([['stop', 20, 80, 'slope']]), PLANNED, kitOf(['fleece', 'trousers-trek']))],
-			[]
+			{ stages: [stageOf([['stop', 20, 80, 'slope']])], site: null }
 		);
 		expect(Object.keys(answer.phases[0]!).sort()).toEqual(
 			[
 				'band',
 				'carried',
+				'cautions',
+				'conditions',
 				'debtWhm2',
 				'holdsMinutes',
 				'indicative',
 				'foul',
 				'tooWarmAboveClo',
 				'limitedBy',
+				'limits',
 				'pack',
 				'peakDebtWhm2',
 				'phaseId',
@@ -270,6 +273,7 @@ describe('planAnswer', () => {
 				'stageId',
 				'verdict',
 				'weather',
+				'wetness',
 				'worn'
 			].sort()
 		);

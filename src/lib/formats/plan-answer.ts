@@ -1,11 +1,15 @@
+import { type Cell, foulStage } from '../core/conditions/cells';
 import type { Finding } from '../core/document/finding';
+import { gathered } from '../core/judge/findings';
+import { type Caution, cautionsOf } from '../core/rules/cautions';
+import { cautionSentence } from '../words/cautions';
 import type { Reason } from '../core/document/reasons';
-import type { Client, Stage } from '../core/document/types';
+import type { Client, Site, Stage, Trip } from '../core/document/types';
 import type { LimitedBy, Verdict } from '../core/document/verdict';
 import type { WornThing } from '../core/document/worn';
 import type { Band } from '../core/heat/debt';
 import type { Moment } from '../core/heat/simulation';
-import { type Count, mostCounts } from '../core/kit/counting';
+import { type Count, mostCounts, tooFew } from '../core/kit/counting';
 import type { CarriedThing, Pack } from '../core/kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
 import { simulationOf } from '../core/plan/simulated-plan';
@@ -37,6 +41,30 @@ export interface PhaseAnswer {
 	limitedBy: LimitedBy;
 	verdict: Verdict;
 	indicative: boolean;
+	/** how long each part holds, minutes; null where it has no limit */
+	limits: PlannedPhase['limits'];
+	/** what it is like there */
+	conditions: Pick<
+		Cell,
+		| 'startMin'
+		| 'minutes'
+		| 'altitudeM'
+		| 'airTempC'
+		| 'wind10mKmh'
+		| 'airVelocityMs'
+		| 'feltTempC'
+		| 'humidityPct'
+		| 'precipitation'
+		| 'rainMinutes'
+		| 'ground'
+		| 'light'
+		| 'metabolicWm2'
+		| 'doing'
+	>;
+	/** how wet what is worn and carried was in the morning, by thing, 0…1 of what it can hold */
+	wetness: Record<string, number>;
+	/** codes of the cautions that apply in the phase */
+	cautions: Caution['code'][];
 }
 /** A finding as it is given out: what was found, and the sentence beside it. */
 export type FindingAnswer = Omit<Finding, 'reasons'> & {
@@ -49,6 +77,15 @@ export interface PlanAnswer {
 	phases: PhaseAnswer[];
 	/** code and values, and the sentence made from them in metric units */
 	findings: FindingAnswer[];
+	/** what can hurt people on each stage: the caution, and the sentence made from it */
+	cautions: (Pick<Caution, 'code' | 'stageId' | 'parts' | 'values'> & {
+		weather: string;
+		foul: boolean;
+		/** none where it is about the stage as a whole */
+		phaseIds: string[];
+		rule: Reason['rule'];
+		message: string;
+	})[];
 	/** how many of each kind the trip asks for, in the weather that asks for most */
 	counts: (Count & { words: string })[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
@@ -58,7 +95,14 @@ export interface PlanAnswer {
 	})[];
 }
 
-function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): PhaseAnswer {
+function phaseAnswer(
+	{ weather, foul, morning }: PlannedStage,
+	phase: PlannedPhase,
+	cautions: readonly Caution[]
+): PhaseAnswer {
+	const { cell } = phase;
+	const { startMin, minutes, altitudeM, airTempC, wind10mKmh, airVelocityMs, feltTempC, humidityPct } = cell;
+	const { precipitation, rainMinutes, ground, light, metabolicWm2, doing } = cell;
 	return {
 		weather,
 		stageId: phase.cell.stageId,
@@ -76,7 +120,28 @@ function phaseAnswer({ weather, foul }: PlannedStage, phase: PlannedPhase): Phas
 		holdsMinutes: phase.holdsMinutes,
 		limitedBy: phase.limitedBy,
 		verdict: phase.verdict,
-		indicative: phase.indicative
+		indicative: phase.indicative,
+		limits: phase.limits,
+		conditions: {
+			startMin,
+			minutes,
+			altitudeM,
+			airTempC,
+			wind10mKmh,
+			airVelocityMs,
+			feltTempC,
+			humidityPct,
+			precipitation,
+			rainMinutes,
+			ground,
+			light,
+			metabolicWm2,
+			doing
+		},
+		wetness: Object.fromEntries(morning.map(({ thingId, share }) => [thingId, share])),
+		cautions: cautions
+			.filter(({ phases }) => phases.length === 0 || phases.some(({ id }) => id === cell.phaseId))
+			.map(({ code }) => code)
 	};
 }
 
@@ -94,29 +159,76 @@ function findingAnswer(finding: Finding, client: Client, stages: readonly Stage[
 	};
 }
 
+/** What is to be said of the terrain and the air of a planned stage. */
+function cautionsOn(planned: PlannedStage, stages: readonly Stage[], site: Site | null): Caution[] {
+	const stage = stages.find(({ id }) => id === planned.stageId);
+	const lived = stage && ((planned.foul ? foulStage(stage) : null) ?? stage);
+	return lived ? cautionsOf({ stage: lived, site, cells: planned.phases.map(({ cell }) => cell) }) : [];
+}
+
+/** Findings of all days, one for each cause in a weather, with those that are about the whole trip. */
+const findingsIn = (
+	planned: readonly PlannedStage[],
+	counts: readonly Count[],
+	clientId: string
+): Finding[] =>
+	[...new Set(planned.map(({ weather }) => weather))].flatMap((weather, i) =>
+		gathered([
+			...planned.filter((stage) => stage.weather === weather).flatMap(({ findings }) => findings),
+			...(i === 0 ? tooFew(counts, clientId, weather) : [])
+		])
+	);
+
 /** A plan in the form of the API. */
-export const planAnswer = (
+export function planAnswer(
 	client: Client,
 	planned: readonly PlannedStage[],
-	stages: readonly Stage[]
-): PlanAnswer => ({
-	clientId: client.id,
-	phases: planned.flatMap((stage) => stage.phases.map((phase) => phaseAnswer(stage, phase))),
-	findings: planned.flatMap(({ findings }) =>
-		findings.map((finding) => findingAnswer(finding, client, stages))
-	),
-	counts: mostCounts(stages, planned, client).map((count) => ({ ...count, words: countWords(count) })),
-	stages: planned.map(({ weather, stageId, foul, levels, proven, morning, phases }) => ({
-		weather,
-		stageId,
-		foul,
-		levels,
-		proven,
-		morning,
-		moments: simulationOf(phases, client).moments.map(({ phase, ...moment }) => ({
-			...moment,
-			phaseId: phases[phase]!.cell.phaseId,
-			round: phases[phase]!.cell.round
+	{ stages, site }: Pick<Trip, 'stages' | 'site'>
+): PlanAnswer {
+	const counts = mostCounts(stages, planned, client);
+	const cautions = planned.map((stage) => cautionsOn(stage, stages, site));
+	return {
+		clientId: client.id,
+		phases: planned.flatMap((stage, i) =>
+			stage.phases.map((phase) => phaseAnswer(stage, phase, cautions[i]!))
+		),
+		findings: findingsIn(planned, counts, client.id).map((finding) => findingAnswer(finding, client, stages)),
+		cautions: planned.flatMap(({ weather, foul }, i) =>
+			cautions[i]!.map((caution) => {
+				const {
+					code,
+					stageId,
+					phases,
+					parts,
+					values,
+					reason: { rule }
+				} = caution;
+				return {
+					weather,
+					stageId,
+					foul,
+					code,
+					phaseIds: phases.map(({ id }) => id),
+					parts,
+					values,
+					rule,
+					message: cautionSentence(caution, METRIC)
+				};
+			})
+		),
+		counts: counts.map((count) => ({ ...count, words: countWords(count) })),
+		stages: planned.map(({ weather, stageId, foul, levels, proven, morning, phases }) => ({
+			weather,
+			stageId,
+			foul,
+			levels,
+			proven,
+			morning,
+			moments: simulationOf(phases, client).moments.map(({ phase, ...moment }) => ({
+				...moment,
+				phaseId: phases[phase]!.cell.phaseId,
+				round: phases[phase]!.cell.round
+			}))
 		}))
-	}))
-});
+	};
+}

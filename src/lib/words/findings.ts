@@ -20,23 +20,27 @@ export interface FindingContext {
 }
 
 /** A phase with its round and day: “Lift” in round 3 on day 2. */
-export function whereWords(phase: FindingPhase, day = 0): string {
+export function whereWords(phase: FindingPhase, day = 0, more = 0, days = 0): string {
 	const [first = 1] = phase.rounds;
 	const many = phase.rounds.length > 1;
 	return message('where', {
 		phase: phase.name,
 		round: !many && first > 1 ? first : 0,
 		from: many && first > 1 ? first : 0,
-		day
+		day,
+		more,
+		days
 	});
 }
 
 /** A finding as a guide would say it. */
 export function findingSentence(finding: Finding, { who, nameOf, dayOf, units }: FindingContext): string {
-	const { code, part, phases, thingIds, values, stageId } = finding;
+	const { code, part, phases, thingIds, values, stageId, alsoOn = [] } = finding;
 	const day = (stageId !== null && dayOf?.(stageId)) || 0;
 	const [thing = '', under = ''] = thingIds.map((id) => small(nameOf(id)));
 	const said = valuesInWords(values, units);
+	const onTheDay = new Set(phases.filter(({ stageId: own }) => own === stageId).map(({ id }) => id));
+	const more = Math.max(0, onTheDay.size - 1);
 	const { school, choice } = values;
 	if (typeof school === 'string' && typeof choice === 'string') {
 		said.question = schoolQuestion(school);
@@ -44,18 +48,26 @@ export function findingSentence(finding: Finding, { who, nameOf, dayOf, units }:
 	}
 	if (typeof values.gear === 'string')
 		said.gear = message(`gear.${code === 'gearForThis' ? 'none.' : ''}${values.gear}` as MessageId);
+	if (code === 'too-few') {
+		const needed = Number(values.needed);
+		said.kind = message(`count.${String(values.kind)}` as MessageId, { many: needed });
+	}
 	const body = part in ROW_NAMES && (code === 'missing' || code === 'not-asked');
 	const sentence = message(`finding.${code}`, {
 		who,
 		thing,
 		under,
 		things: listed(thingIds.map((id) => small(nameOf(id)))),
-		where: phases[0] ? whereWords(phases[0], day) : '',
+		where: phases[0] ? whereWords(phases[0], day, more, dayOf ? alsoOn.length : 0) : '',
 		part: body ? ROW_NAMES[part as Row].toLowerCase() : part,
 		freezing: measureWords({ value: 0, unit: '°C' }, units),
 		...said
 	});
-	return capital(sentence);
+	return capital(
+		phases.length === 0 && alsoOn.length > 0 && dayOf
+			? message('on-days', { sentence, days: alsoOn.length + 1 })
+			: sentence
+	);
 }
 
 /** Whether the words know a finding. */

@@ -70,7 +70,7 @@ describe('a finding in words', () => {
 		clientId: 'c',
 		weather: 'planned',
 		stageId: 'two',
-		phases: [{ id: 'p', name: 'Night', rounds: [1] }],
+		phases: [{ id: 'p', stageId: 'two', name: 'Night', rounds: [1] }],
 		part: 'sleep',
 		thingIds: ['bag'],
 		values: { air: { value: -8, unit: '°C' } },
@@ -82,6 +82,33 @@ describe('a finding in words', () => {
 			'Teo’s sleeping bag is too thin for −8 °C in “Night” on day 2.'
 		);
 		expect(findingSentence(finding, { ...context, units: US })).toContain('too thin for 18 °F in');
+	});
+	it('tells once where and on how many days the same holds', () => {
+		const wet: Finding = {
+			...finding,
+			code: 'wet-through',
+			part: 'torso',
+			values: { limit: 'none' },
+			phases: [...finding.phases, { id: 'q', stageId: 'two', name: 'Tea', rounds: [1] }]
+		};
+		expect(findingSentence({ ...wet, alsoOn: ['three', 'four'] }, { ...context, units: METRIC })).toBe(
+			'Teo gets soaked to the skin in “Night” on day 2 and in one more phase and on 2 more days: nothing worn there keeps out that much water.'
+		);
+		expect(
+			findingSentence({ ...wet, phases: [], alsoOn: ['three'] }, { ...context, units: METRIC })
+		).toContain('It is so on 2 days.');
+	});
+	it('tells how many there are too few of', () => {
+		const few: Finding = {
+			...finding,
+			code: 'too-few',
+			stageId: null,
+			phases: [],
+			values: { kind: 'socks', needed: '4', has: '2' }
+		};
+		expect(findingSentence(few, { ...context, units: METRIC })).toBe(
+			'The trip asks Teo for 4 pairs of socks, and there are 2.'
+		);
 	});
 	it('keeps figures that somebody typed into a name as they are', () => {
 		const rope: Finding = { ...finding, code: 'squeezed', part: 'body', values: {}, thingIds: ['a', 'b'] };
@@ -95,7 +122,7 @@ describe('a finding in words', () => {
 		[[3, 4, 5], '“Lift” from round 3 on'],
 		[[1, 2], '“Lift”']
 	])('names rounds %j: %s', (rounds, words) => {
-		expect(whereWords({ id: 'l', name: 'Lift', rounds })).toBe(words);
+		expect(whereWords({ id: 'l', stageId: 'two', name: 'Lift', rounds })).toBe(words);
 	});
 });
 

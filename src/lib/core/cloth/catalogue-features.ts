@@ -1,5 +1,6 @@
-import type { Fibre } from '../document/types';
+import type { EndWorn, Fibre } from '../document/types';
 import type { WaterGrade } from '../document/weather';
+import type { Slot } from './slots';
 
 /** Days of wear before a wash (common practice); 0 is the whole trip. Next to skin only. */
 export function usualWearDays(fibre: Fibre, isSkin: boolean, isSock: boolean, isUnderwear: boolean): number {
@@ -18,3 +19,7 @@ export function usualVapourResistance(fibre: Fibre, water: WaterGrade, airPermea
 	if (airPermeability <= 2) return 15;
 	return fibre === 'down' || fibre === 'synthetic-fill' ? 12 : 5;
 }
+
+/** Gloves go under the sleeve unless somebody says otherwise; legs go over the boot, over-mitts over the sleeve (common practice). */
+export const usualEnd = (slot: Slot | undefined): EndWorn =>
+	slot === 'glove' || slot === 'hand-liner' ? 'under' : 'over';

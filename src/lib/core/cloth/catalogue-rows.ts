@@ -1,5 +1,5 @@
 import type { Coverage } from '../document/parts';
-import type { ClothFunction, Dexterity, Doing, Feature, Fibre } from '../document/types';
+import type { ClothFunction, Dexterity, Doing, EndWorn, Feature, Fibre } from '../document/types';
 import type { WaterGrade } from '../document/weather';
 import type { Slot } from './slots';
 
@@ -55,6 +55,8 @@ export interface CatalogueRow {
 	holds?: number;
 	watts?: number;
 	wh?: number;
+	/** whether its cuff or leg goes over or under what it meets; over, where this is left out */
+	endWorn?: EndWorn;
 	/** days of wear before a wash, where the fibre does not say */
 	wears?: number;
 	/** what it can do (our assumption for an ordinary thing of its kind; a fact about the thing wins) */
@@ -140,7 +142,7 @@ export const CATALOGUE_ROWS: Record<CatalogueGroup, Record<string, CatalogueRow>
 		'overmitt-down': { slot: 'overmitt', covers: { hands: 1 }, at: [5, 5], does: ['over', 'warmth'], warm: { localM2kw: 0.45, why: 'glove-steps' }, p: 5, fibre: 'down', water: 'repellent', massG: 280, litres: 3, pairs: true, dexterity: 'low', girth: 5, room: 6, features: ['wrist-leash'] },
 		'glove-wool': { slot: 'glove', covers: { hands: 1 }, at: [1, 2], does: ['warmth'], warm: { localM2kw: 0.09, why: 'glove-steps' }, p: 250, fibre: 'wool', massG: 70, litres: 0.3, pairs: true, dexterity: 'high', girth: 2, room: 1, features: ['no-melt'] },
 		'glove-leather': { slot: 'glove', covers: { hands: 1 }, at: [2, 2], does: ['weather'], warm: { localM2kw: 0.09, why: 'glove-steps' }, p: 10, fibre: 'leather', water: 'repellent', massG: 160, litres: 0.5, pairs: true, dexterity: 'medium', girth: 2, room: 1, features: ['abrasion', 'no-melt'] },
-		'glove-rubber': { slot: 'glove', uses: ['wade', 'camp'], covers: { hands: 1 }, at: [2, 2], does: ['weather', 'warmth'], warm: { localM2kw: 0.12, why: 'glove-steps' }, p: 1, fibre: 'rubber', water: 'rubber', massG: 120, litres: 0.5, pairs: true, dexterity: 'medium', girth: 2, features: ['cuff-seal'] },
+		'glove-rubber': { slot: 'glove', endWorn: 'over', uses: ['wade', 'camp'], covers: { hands: 1 }, at: [2, 2], does: ['weather', 'warmth'], warm: { localM2kw: 0.12, why: 'glove-steps' }, p: 1, fibre: 'rubber', water: 'rubber', massG: 120, litres: 0.5, pairs: true, dexterity: 'medium', girth: 2, features: ['cuff-seal'] },
 		'mitten-open': { slot: 'glove', covers: { hands: 1 }, at: [2, 2], does: ['warmth'], warm: { localM2kw: 0.15, why: 'glove-steps' }, p: 150, fibre: 'wool', massG: 110, litres: 0.6, pairs: true, dexterity: 'high', girth: 2, room: 1 },
 		'glove-electric': { slot: 'glove', covers: { hands: 1 }, at: [2, 2], does: ['warmth', 'weather'], warm: { localM2kw: 0.2, why: 'glove-steps' }, p: 5, fibre: 'synthetic-fill', water: 'light-membrane', massG: 420, litres: 2, pairs: true, dexterity: 'low', watts: 8, wh: 22, girth: 4, room: 1 }
 	},
@@ -209,6 +211,7 @@ export const CATALOGUE_ROWS: Record<CatalogueGroup, Record<string, CatalogueRow>
 		'bag-dry': { covers: {}, at: [5, 5], does: ['weather'], warm: { none: true }, p: 1, fibre: 'synthetic', massG: 80, litres: 0.2, holds: 13, features: ['watertight'] },
 		'bag-roll-top': { covers: {}, at: [5, 5], does: ['weather'], warm: { none: true }, p: 1, fibre: 'synthetic', massG: 380, litres: 0, holds: 35, features: ['watertight'] },
 		panniers: { covers: {}, at: [5, 5], does: ['weather'], warm: { none: true }, p: 1, fibre: 'synthetic', massG: 1800, litres: 0, holds: 40, features: ['watertight'] },
+		'vest-float': { covers: {}, at: [5, 5], does: [], warm: { none: true }, p: 1, fibre: 'other', massG: 600, litres: 6, features: ['floats'] },
 		'mat-seat': { covers: {}, at: [5, 5], does: [], warm: { none: true }, p: 1, fibre: 'other', massG: 60, litres: 0.8 },
 		harness: { covers: {}, at: [5, 5], does: [], warm: { none: true }, p: 1, fibre: 'other', massG: 380, litres: 3 },
 		torch: { covers: {}, at: [5, 5], does: [], warm: { none: true }, p: 1, fibre: 'other', massG: 90, litres: 0.3, wh: 4 },

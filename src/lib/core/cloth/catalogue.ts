@@ -2,7 +2,7 @@ import type { ReasonKind } from '../certainty';
 import { type Coverage, type Part } from '../document/parts';
 import type { Doing, Properties } from '../document/types';
 import { CLO_M2KW } from '../units';
-import { usualVapourResistance, usualWearDays } from './catalogue-features';
+import { usualEnd, usualVapourResistance, usualWearDays } from './catalogue-features';
 import {
 	CATALOGUE_GROUPS,
 	CATALOGUE_ROWS,
@@ -75,6 +75,11 @@ function typeOf(id: string, group: CatalogueGroup, row: CatalogueRow): Catalogue
 			holdsL: row.holds ?? 0,
 			watts: row.watts ?? 0,
 			energyWh: row.wh ?? 0,
+			endWorn: row.endWorn ?? usualEnd(row.slot),
+			dryForNight: false,
+			availableFrom: '',
+			bagNumber: null,
+			batteryCharge: null,
 			wearDays:
 				row.wears ??
 				usualWearDays(

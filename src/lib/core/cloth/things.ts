@@ -1,5 +1,7 @@
 import { type Part } from '../document/parts';
 import type {
+	BagNumber,
+	BatteryCharge,
 	Client,
 	Doing,
 	Fact,
@@ -37,6 +39,25 @@ export function factOf<K extends PropertyName>(thing: Thing, name: K): Fact<Prop
 	return fact && fact.value !== null ? fact : assumedFact(catalogueType(thing.typeId).properties[name]);
 }
 
+/** A limit of EN ISO 23537 lies so much below the comfort temperature of the same bag, K (our assumption: 5 to 6 in practice). */
+export const COMFORT_ABOVE_LIMIT_K = 5.5;
+
+/**
+ * What the number on a sleeping bag says of its comfort temperature.
+ * @returns a scale of `unclear` where nobody knows what the number means
+ */
+export function bagComfort({ value, unit, kind }: BagNumber): Partial<Properties> {
+	if (unit === 'unclear' || kind === 'unclear') return { bagScale: 'unclear' };
+	const numberC = unit === '°F' ? ((value - 32) * 5) / 9 : value;
+	return { bagScale: 'comfort', comfortTempC: numberC + (kind === 'limit' ? COMFORT_ABOVE_LIMIT_K : 0) };
+}
+
+/** Voltage of the cells to which the mAh of a battery belong, V (common practice: lithium cells). */
+const CELL_V = 3.7;
+/** What a battery holds when warm, Wh. */
+export const chargeWh = ({ value, unit }: BatteryCharge): number =>
+	unit === 'Wh' ? value : (value / 1000) * CELL_V;
+
 /**
  * A thing as the computation sees it.
  * @param houseUses what the house uses types for, where it differs from the catalogue
@@ -48,6 +69,8 @@ export function clothOf(thing: Thing, houseUses: HouseUses = {}): Cloth {
 	for (const [name, fact] of Object.entries(thing.facts)) {
 		if (fact && fact.value !== null) Object.assign(properties, { [name]: fact.value });
 	}
+	if (properties.bagNumber) Object.assign(properties, bagComfort(properties.bagNumber));
+	if (properties.batteryCharge) properties.energyWh = chargeWh(properties.batteryCharge);
 	return {
 		...properties,
 		thingId: thing.id,
@@ -61,6 +84,10 @@ export function clothOf(thing: Thing, houseUses: HouseUses = {}): Cloth {
 		roomIsTried: thing.facts.roomSteps?.source === 'measured'
 	};
 }
+
+/** Whether the client has a thing by then. @param date ISO date */
+export const isAvailableOn = ({ availableFrom }: Pick<Properties, 'availableFrom'>, date: string): boolean =>
+	availableFrom === '' || availableFrom <= date;
 
 /** Things that can be worn: those a client has, or that are assumed, at least one of them, not deleted. */
 export const wearableThings = (client: Client): Cloth[] =>

@@ -13,6 +13,7 @@ export const FINDING_CODES = [
 	'nothing-suffices',
 	'wet-through',
 	'warm-before-stop',
+	'warm',
 	'short-sleep',
 	'frostbite',
 	// what is missing, or nobody has asked
@@ -22,6 +23,7 @@ export const FINDING_CODES = [
 	'no-spare-gloves',
 	'spareShades',
 	'dryChange',
+	'too-few',
 	// what a worn thing does not do
 	'underHelmet',
 	'hoodOverHelmet',
@@ -54,6 +56,7 @@ export const FINDING_CODES = [
 	'sockHeight',
 	'wetCuff',
 	'downWet',
+	'dryForNight',
 	'cottonLegs',
 	'cotton-next-to-skin',
 	'hoods',
@@ -65,6 +68,8 @@ export const FINDING_CODES = [
 	'frozenFilter',
 	'wet-morning',
 	'pack-too-small',
+	'rides-wet',
+	'wet-beside-down',
 	'search-cut'
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
@@ -81,6 +86,7 @@ export type FindingValue = Measure | string;
 /** A phase in which something is found, and in which of its rounds. */
 export interface FindingPhase {
 	id: string;
+	stageId: string;
 	/** as the planner named it */
 	name: string;
 	/** rounds of its loop, from 1; 1 where there is no loop */
@@ -94,6 +100,8 @@ export interface Finding {
 	weather: string;
 	/** none where it is about the whole trip */
 	stageId: string | null;
+	/** further stages on which the same holds, in time order */
+	alsoOn?: readonly string[];
 	/** phases in which it holds, the first one first; none where it is about the whole day */
 	phases: FindingPhase[];
 	part: Part | Row | 'body' | 'access' | 'pack' | 'gear';

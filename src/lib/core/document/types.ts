@@ -277,7 +277,9 @@ export const FEATURES = [
 	'loose-ends',
 	'watertight',
 	'town',
-	'tights'
+	'tights',
+	'hem-seal',
+	'floats'
 ] as const;
 export type Feature = (typeof FEATURES)[number];
 
@@ -288,6 +290,26 @@ type Face = (typeof FACES)[number];
 /** What the number on a sleeping bag means; an unclear one gives no verdict. */
 export const BAG_SCALES = ['comfort', 'unclear'] as const;
 type BagScale = (typeof BAG_SCALES)[number];
+
+/** The number that stands on a sleeping bag, as far as anybody knows what it means. */
+export const BAG_NUMBER_UNITS = ['°C', '°F', 'unclear'] as const;
+export const BAG_NUMBER_KINDS = ['comfort', 'limit', 'unclear'] as const;
+export interface BagNumber {
+	value: number;
+	unit: (typeof BAG_NUMBER_UNITS)[number];
+	kind: (typeof BAG_NUMBER_KINDS)[number];
+}
+
+/** What a battery holds, as it says itself. */
+export const BATTERY_UNITS = ['mAh', 'Wh'] as const;
+export interface BatteryCharge {
+	value: number;
+	unit: (typeof BATTERY_UNITS)[number];
+}
+
+/** How an end is worn that can go over or under what it meets: a cuff of a glove at the sleeve, a trouser leg at the boot. */
+export const END_WORN = ['over', 'under'] as const;
+export type EndWorn = (typeof END_WORN)[number];
 
 /** Everything about a thing that the computation reads. */
 export interface Properties {
@@ -329,6 +351,16 @@ export interface Properties {
 	energyWh: number;
 	/** days of wear before a wash; 0 the whole trip */
 	wearDays: number;
+	/** whether its cuff goes over the sleeve, or its leg over the boot */
+	endWorn: EndWorn;
+	/** kept dry for the night, so not worn where it would get wet */
+	dryForNight: boolean;
+	/** ISO date of the first day on which the client has it; empty when from the start */
+	availableFrom: string;
+	/** the number on a sleeping bag; where it is known it wins over `comfortTempC` */
+	bagNumber: BagNumber | null;
+	/** what a battery holds as it says itself; where it is known it wins over `energyWh` */
+	batteryCharge: BatteryCharge | null;
 }
 
 export type PropertyName = keyof Properties;

@@ -25,6 +25,7 @@ export type FindingRule = (facts: StageFacts) => Finding[];
 /** A phase of a finding: in which of its rounds, where more than one is meant. */
 const findingPhase = ({ cell }: Pick<PhaseVerdict, 'cell'>, rounds: number[]): FindingPhase => ({
 	id: cell.phaseId,
+	stageId: cell.stageId,
 	name: cell.name,
 	rounds
 });

@@ -14,7 +14,7 @@ import { CATALOGUE } from '../cloth/catalogue';
 import { wearableThings } from '../cloth/things';
 import type { Finding, Measure } from '../document/finding';
 import { PARTS } from '../document/parts';
-import type { Client, Mark, Stage, Thing } from '../document/types';
+import type { Client, Mark, Properties, Stage, Thing } from '../document/types';
 import type { FixedOutfit } from '../document/worn';
 import { planStage } from '../plan/planner';
 import { REQUIREMENTS } from '../rules/requirements';
@@ -71,6 +71,14 @@ const on = (...ids: string[]): { kit: string[]; worn: string[] } => ({
 });
 const bag = (bagScale: 'comfort' | 'unclear'): Day['things'] => ({
 	'bag-winter': { facts: { bagScale: { value: bagScale, source: 'client', state: 'has' } } }
+});
+/** What somebody has said of a thing. */
+const known = (typeId: string, facts: Partial<Properties>): Day['things'] => ({
+	[typeId]: {
+		facts: Object.fromEntries(
+			Object.entries(facts).map(([name, value]) => [name, { value, source: 'client', state: 'has' }])
+		)
+	}
 });
 const NIGHT: PhaseRow = ['sleep', 480, 45, 'tent'];
 const SIT: PhaseRow = ['stop', 90, 70, 'lee'];
@@ -166,6 +174,21 @@ const CASES: readonly (readonly [code: string, fires: Day, misses: Day])[] = [
 		'downWet',
 		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'jacket-down-light') },
 		{ rows: [walk()], base: { airTempC: -15 }, ...on('top-wool-mid', 'jacket-down-light') }
+	],
+	[
+		'dryForNight',
+		{ rows: [walk()], base: COLD, ...on('top-wool-mid', 'fleece'), things: known('top-wool-mid', { dryForNight: true }) },
+		{ rows: [SIT], base: COLD, ...on('top-wool-mid', 'fleece'), things: known('top-wool-mid', { dryForNight: true }) }
+	],
+	[
+		'wetCuff',
+		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'hard-shell', 'trousers-hard-shell'), things: known('trousers-hard-shell', { endWorn: 'under' }) },
+		{ rows: [walk()], base: RAIN, ...on('top-wool-mid', 'hard-shell'), things: known('trousers-soft-shell', { features: ['hem-seal'] }) }
+	],
+	[
+		'armsUp',
+		{ rows: [walk(['arms-up'])], base: RAIN, ...on('top-wool-mid', 'rain-shell'), things: known('glove-light', { endWorn: 'under' }) },
+		{ rows: [walk(['arms-up'])], base: RAIN, ...on('top-wool-mid', 'rain-shell'), things: known('glove-light', { endWorn: 'over' }) }
 	],
 	[
 		'cottonLegs',
@@ -343,6 +366,44 @@ describe('what garments do to one another and to the day', () => {
 				expect(message).toMatch(/^[A-Z“].*[.?]$/);
 				expect(message).not.toMatch(/undefined|NaN|Infinity|-fill|\bnull\b|\{|\}/);
 			}
+	});
+});
+
+describe('what rides in the pack', () => {
+	const SHOWER: BaseRow = { ...RAIN, wetSpells: [{ fromMin: 480, toMin: 540, kind: 'rain' }], precipitation: 'dry' };
+	const packed: Day = {
+		rows: [walk([], 90), NIGHT],
+		base: SHOWER,
+		stage: { bed: { kind: 'tent', washing: false, drying: 'nothing' } },
+		kit: [...KIT, 'bag-winter', 'pack-day']
+	};
+	it('down rides in a pack that lets the rain in, unless there is a cover or a roll-top bag', () => {
+		expect(codes(packed)).toContain('rides-wet');
+		for (const dry of ['bag-dry', 'pack-cover'])
+			expect(codes({ ...packed, kit: [...packed.kit, dry] })).not.toContain('rides-wet');
+	});
+	it('asks for a buoyancy vest where the water is deep, and takes whatever floats', () => {
+		const river: Day = {
+			rows: [walk(['immersed-waist'])],
+			base: { airTempC: 12 },
+			stage: { terrain: ['deep-water'] },
+			...on('top-wool-mid', 'waders')
+		};
+		const asks = (day: Day): boolean => findingsOf(day).some(({ values }) => values.gear === 'float');
+		expect(asks(river)).toBe(true);
+		expect(asks({ ...river, things: known('top-wool-mid', { features: ['floats'] }) })).toBe(false);
+	});
+});
+
+describe('too warm, and what comes off', () => {
+	it('names the layer without which it is right, and asks for shade where nothing helps', () => {
+		const warm: Day = { rows: [walk()], base: { airTempC: 9, wind10mKmh: 5 }, ...on('top-wool-mid', 'sweater-wool', 'hard-shell') };
+		const found = findingsOf(warm).find(({ code }) => code === 'warm')!;
+		expect(found.severity).toBe('note');
+		expect(said(found)).toMatch(/can come off|open the front|go slower/);
+		expect(codes({ ...warm, ...on('top-wool-light') })).not.toContain('warm');
+		const hot = findingsOf({ rows: [walk()], base: { airTempC: 38 }, ...on('top-wool-mid', 'fleece') });
+		expect(said(hot.find(({ code }) => code === 'warm')!)).toContain('seek shade');
 	});
 });
 

@@ -1,5 +1,5 @@
 import { WORK_WM2 } from '../body/effort';
-import { type Cloth, covers } from '../cloth/things';
+import { type Cloth, clothOf, covers } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import { HIGH_LIGHT_M, isAwake, isOut } from '../conditions/needs';
 import type { Finding } from '../document/finding';
@@ -163,12 +163,14 @@ const bagUnclear: FindingRule = (facts) => {
 };
 
 interface Gear {
-	gear: 'torch' | 'cleats' | 'bike-lights' | 'dry-bag';
+	gear: 'torch' | 'cleats' | 'bike-lights' | 'dry-bag' | 'float';
 	/** types that serve */
 	typeIds: readonly string[];
 	asks: (cell: Cell) => boolean;
 }
 
+/** Rain from which on a dry bag is asked for, minutes of ordinary rain (our assumption). */
+export const DRY_BAG_ASKED_MIN = 120;
 /** Things that are not clothes but decide the day, and when. */
 const GEAR: readonly Gear[] = [
 	{
@@ -189,14 +191,23 @@ const GEAR: readonly Gear[] = [
 	{
 		gear: 'dry-bag',
 		typeIds: ['bag-dry', 'pack-cover'],
-		asks: (cell) => cell.rainMinutes >= 120 && isOut(cell)
+		asks: (cell) => cell.rainMinutes >= DRY_BAG_ASKED_MIN && isOut(cell)
+	},
+	{
+		gear: 'float',
+		typeIds: ['vest-float'],
+		asks: (cell) =>
+			cell.terrain.includes('deep-water') &&
+			(cell.marks.includes('immersed-thigh') || cell.marks.includes('immersed-waist'))
 	}
 ];
 const gearForThis: FindingRule = (facts) =>
 	GEAR.flatMap(({ gear, typeIds, asks }): Finding[] => {
 		const phase = facts.phases.find(({ cell }) => isAwake(cell) && asks(cell));
 		const own = facts.client.things.filter(
-			({ typeId, deletedAt }) => deletedAt === null && typeIds.includes(typeId)
+			(thing) =>
+				thing.deletedAt === null &&
+				(typeIds.includes(thing.typeId) || (gear === 'float' && clothOf(thing).features.includes('floats')))
 		);
 		const has = own.some(
 			({ quantity: { state, value } }) => (state === 'has' || state === 'assumed') && (value ?? 0) > 0

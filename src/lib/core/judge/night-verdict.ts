@@ -50,6 +50,7 @@ export function judgeNight(
 		debtWhm2: 0,
 		peakDebtWhm2: 0,
 		holdsMinutes: null,
+		limits: { body: null, hands: null, feet: null },
 		limitedBy: 'sleep',
 		verdict: hopeless ? 'nothing suffices' : verdict,
 		indicative: false,

@@ -5,6 +5,9 @@ import type { LimitedBy, Verdict } from '../document/verdict';
 import type { Band } from '../heat/debt';
 import type { LocalCourse } from '../heat/fingers-and-toes';
 
+/** Parts that have minutes of their own. */
+export type LimitedPart = 'body' | 'hands' | 'feet';
+
 export interface PhaseVerdict {
 	cell: Cell;
 	outfit: Outfit;
@@ -16,7 +19,10 @@ export interface PhaseVerdict {
 	startDebtWhm2: number;
 	debtWhm2: number;
 	peakDebtWhm2: number;
+	/** how long the part that decides holds; null where nothing gets too cold */
 	holdsMinutes: number | null;
+	/** how long each part holds, whole minutes; null where it has no limit */
+	limits: Readonly<Record<LimitedPart, number | null>>;
 	limitedBy: LimitedBy;
 	verdict: Verdict;
 	indicative: boolean;

@@ -5,7 +5,7 @@ import { reason } from '../document/reasons';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import { type FindingRule, type JudgedPhase, at, firstRounds } from './finding';
 import type { PhaseVerdict } from './phase-verdict';
-import { whereOneLayerHelps } from './what-helps';
+import { whatComesOff, whereOneLayerHelps } from './what-helps';
 
 /** Rules about what the phases of a day come to: too cold, too warm, wet, bare. */
 
@@ -57,6 +57,7 @@ const shortOrWorse: FindingRule = (facts) =>
 					minutes: { value: cell.minutes, unit: 'min' },
 					start: holdsMinutes === 0 ? 'cold' : 'warm',
 					over: noOver ? 'none' : 'some',
+					roughly: phase.indicative ? 'yes' : 'no',
 					help: help?.place ?? 'none'
 				},
 				reasons: noOver ? [reason('stopLayer'), ...phase.reasons] : phase.reasons
@@ -68,7 +69,7 @@ const wetThrough: FindingRule = (facts) => {
 	const wet = firstRounds(facts.phases, ({ verdict }) => verdict === 'wet through');
 	const isWhatIf = ({ phase: { cell } }: (typeof wet)[number]): boolean => cell.kind === 'what-if';
 	return [...wet.filter((one) => !isWhatIf(one)).slice(0, 2), ...wet.filter(isWhatIf)].map((one): Finding => {
-		const { cell, limitedBy, holdsMinutes, outfit, reasons } = one.phase;
+		const { cell, limitedBy, limits, outfit, reasons } = one.phase;
 		const part = limitedBy === 'torso' ? 'torso' : 'thighs';
 		return {
 			code: 'wet-through',
@@ -79,8 +80,8 @@ const wetThrough: FindingRule = (facts) => {
 				.filter(({ cloth, position }) => position >= 3 && covers(cloth, part))
 				.map(({ cloth }) => cloth.thingId),
 			values: {
-				limit: holdsMinutes === null ? 'none' : 'some',
-				held: { value: holdsMinutes ?? cell.minutes, unit: 'min' },
+				limit: limits.body === null ? 'none' : 'some',
+				held: { value: limits.body ?? cell.minutes, unit: 'min' },
 				minutes: { value: cell.minutes, unit: 'min' }
 			},
 			reasons
@@ -99,6 +100,26 @@ const tooWarm: FindingRule = (facts) =>
 			values: {},
 			reasons: phase.reasons
 		})
+	);
+
+/** Too warm with no stop behind it: what comes off, or that nothing does. */
+const warm: FindingRule = (facts) =>
+	firstRounds(facts.phases, ({ verdict, cell }) => verdict === 'warm' && cell.kind !== 'what-if').map(
+		({ phase, rounds }): Finding => {
+			const { thingIds, opens } = whatComesOff(phase, facts.person);
+			const isHopeless = phase.reasons.some(({ rule }) => rule === 'tooHotForAll');
+			return {
+				code: 'warm',
+				severity: 'note',
+				...at(facts, phase, rounds),
+				part: 'body',
+				thingIds,
+				values: {
+					off: opens ? 'opens' : thingIds.length > 0 ? 'thing' : isHopeless ? 'shade' : 'slower'
+				},
+				reasons: [reason('comesOff'), ...phase.reasons]
+			};
+		}
 	);
 
 /** Rows without which nobody sets out. */
@@ -171,5 +192,6 @@ export const VERDICT_RULES: Readonly<Record<string, FindingRule>> = {
 	gaps,
 	wetThrough,
 	frostbite,
-	tooWarm
+	tooWarm,
+	warm
 };

@@ -18,7 +18,7 @@ import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
 import { cellAir, type CellAir, debtCourse, debtSpans, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
 import { countedOverheat } from '../rules/objective';
 import { judgeNight } from './night-verdict';
-import type { PhaseVerdict } from './phase-verdict';
+import type { LimitedPart, PhaseVerdict } from './phase-verdict';
 import { warmestIn } from './warmest';
 
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
@@ -233,7 +233,13 @@ function judgeCell(
 		)
 	].filter((candidate) => candidate !== null && candidate !== false);
 	const worst = candidates.reduce((a, b) => (worse(b.verdict, a.verdict) ? b : a));
-	const limits = candidates.map((c) => c.holdsMinutes).filter((m) => m !== null);
+	const limitOf = (part: LimitedPart): number | null => {
+		const held = candidates.find(({ limitedBy }) => limitedBy === part)?.holdsMinutes ?? null;
+		return held === null ? null : Math.floor(held);
+	};
+	const limits = { body: limitOf('body'), hands: limitOf('hands'), feet: limitOf('feet') };
+	const least = Object.values(limits).filter((minutes) => minutes !== null);
+	const isCold = worst.verdict === 'short' || worst.verdict === 'nothing suffices';
 	return {
 		result: {
 			cell,
@@ -245,7 +251,13 @@ function judgeCell(
 			startDebtWhm2: start.debtWhm2,
 			debtWhm2: course.endWhm2,
 			peakDebtWhm2: course.peakWhm2,
-			holdsMinutes: limits.length > 0 ? Math.floor(Math.min(...limits)) : null,
+			holdsMinutes:
+				isCold && worst.holdsMinutes !== null
+					? Math.floor(worst.holdsMinutes)
+					: least.length > 0
+						? Math.min(...least)
+						: null,
+			limits,
 			limitedBy: worst.limitedBy,
 			verdict: worst.verdict,
 			indicative: isIndicative(cell),

@@ -1,5 +1,6 @@
 import { clamp } from '../argument';
 import { type Cloth, covers, wearableThings } from '../cloth/things';
+import type { Finding } from '../document/finding';
 import type { Row } from '../document/parts';
 import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
@@ -264,3 +265,23 @@ export function mostCounts(
 	}
 	return COUNT_KINDS.flatMap((kind) => most.get(kind) ?? []);
 }
+
+/** Kinds of which a shortage is told by the day that needs the spare one. */
+const TOLD_BY_THE_DAY: ReadonlySet<CountKind> = new Set(['gloves', 'shades']);
+
+/** Where a client has fewer of a kind than the trip asks for: a finding each. What nobody has asked is none. */
+export const tooFew = (counts: readonly Count[], clientId: string, weather: string): Finding[] =>
+	counts
+		.filter(({ kind, needed, has }) => has !== null && has < needed && !TOLD_BY_THE_DAY.has(kind))
+		.map(({ kind, needed, has, reasons }): Finding => ({
+			code: 'too-few',
+			severity: 'warning',
+			clientId,
+			weather,
+			stageId: null,
+			phases: [],
+			part: 'gear',
+			thingIds: [],
+			values: { kind, needed: String(needed), has: String(has) },
+			reasons: [reason('tooFew'), ...reasons]
+		}));

@@ -1,8 +1,9 @@
 import { catalogueType } from '../cloth/catalogue';
 import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
 import type { Finding } from '../document/finding';
+import { gathered } from '../judge/findings';
 import type { Client, Stage } from '../document/types';
-import { type Count, mostCounts } from './counting';
+import { type Count, mostCounts, tooFew } from './counting';
 import type { PlannedStage } from './planned-day';
 
 /** One line of a client's list. */
@@ -58,17 +59,11 @@ export function listOf(
 	});
 	const groupOf = (line: ListLine): CatalogueGroup =>
 		catalogueType(client.things.find(({ id }) => id === line.thingId)!.typeId).group;
-	const seen = new Set<string>();
-	const once = planned
-		.flatMap(({ findings }) => findings)
-		.filter((finding) => {
-			// The same phase on another day is the same thing to solve.
-			const phase = finding.code.startsWith('short') ? (finding.phases[0]?.name ?? '') : '';
-			const about = typeof finding.values.about === 'string' ? finding.values.about : '';
-			const gear = typeof finding.values.gear === 'string' ? finding.values.gear : '';
-			const key = JSON.stringify([finding.code, finding.part, about, gear, phase, finding.thingIds]);
-			return !seen.has(key) && seen.add(key);
-		});
+	const counts = mostCounts(trip, planned, client);
+	const once = gathered([
+		...planned.flatMap(({ findings }) => findings),
+		...tooFew(counts, client.id, planned[0]?.weather ?? '')
+	]);
 	return {
 		groups: CATALOGUE_GROUPS.map((group) => ({
 			group,
@@ -76,6 +71,6 @@ export function listOf(
 		})).filter(({ lines: own }) => own.length > 0),
 		gaps: once.filter(({ severity }) => severity !== 'note'),
 		questions: once.filter(({ code }) => code === 'not-asked'),
-		counts: mostCounts(trip, planned, client)
+		counts
 	};
 }

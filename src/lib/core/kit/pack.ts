@@ -2,12 +2,13 @@ import type { Cloth } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
+import { DRY_BAG_ASKED_MIN } from '../judge/kit-findings';
 import { WET_FROM, type Wetness } from '../heat/wetness';
 import { at, type JudgedPhase, type StageFacts } from '../judge/finding';
 import { ROOFED } from '../weather/wind';
 
 /** Where a thing rides. */
-export type Where = 'pocket' | 'top' | 'pack' | 'base';
+export type Where = 'pocket' | 'top' | 'dry-bag' | 'pack' | 'base';
 export interface CarriedThing {
 	thingId: string;
 	where: Where;
@@ -67,7 +68,8 @@ export function packOf(
 	const where = new Map(carried.map((one) => [one.thingId, one.where]));
 	const inside = kit.filter((cloth) => {
 		if (cloth.holdsL >= PACK_FROM_L) return false;
-		return where.get(cloth.thingId) === 'top' || where.get(cloth.thingId) === 'pack';
+		const rides = where.get(cloth.thingId);
+		return rides === 'top' || rides === 'dry-bag' || rides === 'pack';
 	});
 	return {
 		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres + groupLoadL),
@@ -78,6 +80,81 @@ export function packOf(
 		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL },
 		wetIds: inside.filter(({ thingId }) => (wet.get(thingId) ?? 0) >= WET_FROM).map(({ thingId }) => thingId)
 	};
+}
+
+/** What keeps water out of a pack: a cover or roll-top bag, or a bag that is one itself. A zipped bag does not. */
+export const hasDryBag = (kit: readonly Cloth[]): boolean =>
+	kit.some(
+		({ features, holdsL, typeId }) =>
+			features.includes('watertight') && (holdsL > 0 || typeId === 'pack-cover')
+	);
+
+/** What has to stay dry in the pack: down, what is kept for the night, and what one changes into. */
+export const mustStayDry = (cloth: Cloth): boolean =>
+	cloth.dryForNight || cloth.fibre === 'down' || cloth.slot === 'base' || cloth.slot === 'sock';
+
+/**
+ * Where a thing rides that is carried and not worn: what the next stop or rain asks for at hand, what must stay dry in the
+ * dry bag, where there is one.
+ * @param isSoon it is worn again within the next phases
+ */
+export function rideOf(cloth: Cloth, isSoon: boolean, isDryBagThere: boolean, isWet: boolean): Where {
+	if (cloth.packedL <= POCKET_L)
+		return isDryBagThere && mustStayDry(cloth) && !isSoon && !isWet ? 'dry-bag' : 'pocket';
+	if (isSoon || cloth.slot === 'rain') return 'top';
+	return isDryBagThere && mustStayDry(cloth) && !isWet ? 'dry-bag' : 'pack';
+}
+
+/** Rain on a pack from which on it comes through, minutes of ordinary rain (our assumption). */
+const THROUGH_THE_PACK_MIN = 30;
+
+/** What rides where it gets wet: rain on a pack that lets it in, and wet things beside down. */
+export function wetInThePack(
+	facts: Pick<StageFacts, 'client' | 'weather'>,
+	phases: readonly (JudgedPhase & { pack: Pack; carried: readonly CarriedThing[] })[],
+	kit: readonly Cloth[]
+): Finding[] {
+	if (hasDryBag(kit)) return [];
+	const byId = new Map(kit.map((cloth) => [cloth.thingId, cloth]));
+	const insideOf = ({ carried }: (typeof phases)[number]): Cloth[] =>
+		carried.flatMap(({ thingId, where }) => {
+			const cloth = where === 'pack' || where === 'top' ? byId.get(thingId) : undefined;
+			return cloth ? [cloth] : [];
+		});
+	const isDown = ({ fibre }: Cloth): boolean => fibre === 'down';
+	const found = (
+		code: 'rides-wet' | 'wet-beside-down',
+		phase: (typeof phases)[number],
+		thingIds: string[]
+	): Finding => ({
+		code,
+		severity: 'note',
+		...at(facts, phase),
+		part: 'pack',
+		thingIds,
+		values: {},
+		reasons: [reason(code === 'rides-wet' ? 'ridesWet' : 'wetBesideDown')]
+	});
+	const carrying = phases.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null);
+	const beside = carrying.find((phase) => phase.pack.wetIds.length > 0 && insideOf(phase).some(isDown));
+	const rained = carrying.find(
+		(phase) =>
+			phase.cell.rainMinutes >= THROUGH_THE_PACK_MIN &&
+			phase.cell.rainMinutes < DRY_BAG_ASKED_MIN &&
+			insideOf(phase).some((cloth) => isDown(cloth) || cloth.dryForNight)
+	);
+	return [
+		...(beside
+			? [found('wet-beside-down', beside, [insideOf(beside).find(isDown)!.thingId, beside.pack.wetIds[0]!])]
+			: []),
+		...(rained
+			? [
+					found('rides-wet', rained, [
+						insideOf(rained).find((cloth) => isDown(cloth) || cloth.dryForNight)!.thingId
+					])
+				]
+			: [])
+	];
 }
 
 /** The phase in which the pack is too small, if there is one: the fullest, which is mostly the warmest. */

@@ -6,7 +6,7 @@ import { type Person, personOf } from '../conditions/person';
 import type { Stage, Weather } from '../document/types';
 import type { WornThing } from '../document/worn';
 import { cellAir } from '../heat/ledger';
-import { eveningWetness, morningWetness, type Wetness } from '../heat/wetness';
+import { eveningWetness, morningWetness, WET_FROM, type Wetness } from '../heat/wetness';
 import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
@@ -14,7 +14,7 @@ import { type PhaseVerdict } from '../judge/phase-verdict';
 import { judgeStage } from '../judge/verdicts';
 import { type Wearer } from '../judge/wearer';
 import { wetMorningFinding } from '../judge/wet-morning';
-import { type CarriedThing, packOf, packTooSmall, POCKET_L } from '../kit/pack';
+import { type CarriedThing, hasDryBag, packOf, packTooSmall, rideOf, wetInThePack } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, withGiven } from '../outfit/legal-outfits';
 import { dressDay, type StagePlan } from './day/dress-day';
@@ -28,8 +28,10 @@ function carriedIn(
 	k: number,
 	phases: readonly JudgedPhase[],
 	taken: ReadonlySet<string>,
-	kit: readonly Cloth[]
+	kit: readonly Cloth[],
+	morning: Wetness
 ): CarriedThing[] {
+	const dryBag = hasDryBag(kit);
 	const worn = (i: number): Set<string> => new Set(phases[i]!.outfit.map(({ cloth }) => cloth.thingId));
 	const now = worn(k);
 	const soon = new Set<string>();
@@ -39,8 +41,8 @@ function carriedIn(
 		.filter((cloth) => !now.has(cloth.thingId))
 		.map((cloth): CarriedThing => {
 			if (!taken.has(cloth.thingId)) return { thingId: cloth.thingId, where: 'base' };
-			if (cloth.packedL <= POCKET_L) return { thingId: cloth.thingId, where: 'pocket' };
-			return { thingId: cloth.thingId, where: soon.has(cloth.thingId) ? 'top' : 'pack' };
+			const isWet = (morning.get(cloth.thingId) ?? 0) >= WET_FROM;
+			return { thingId: cloth.thingId, where: rideOf(cloth, soon.has(cloth.thingId), dryBag, isWet) };
 		});
 }
 
@@ -119,7 +121,7 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
 	const along = new Set([...takenIds, ...alsoCarried]);
 	const phases = judged.map((phase, k): PlannedPhase => {
-		const carried = carriedIn(k, judged, along, kit);
+		const carried = carriedIn(k, judged, along, kit, morning);
 		return {
 			...phase,
 			drawn: drawnIn(phase),
@@ -135,6 +137,7 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		findings: worstFirst([
 			...findingsOf({ client, person: personOf(client), weather: weather.id, phases: judged, cut }),
 			...packTooSmall({ client, weather: weather.id }, phases, stage.groupLoadL),
+			...wetInThePack({ client, weather: weather.id }, phases, kit),
 			...wetMorningFinding({ client, weather: weather.id }, judged, kit, morning)
 		]),
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),

@@ -1,3 +1,4 @@
+import { isAvailableOn } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import type { PlannedStage } from '../kit/planned-day';
 import { wetCloth } from '../heat/wetness';
@@ -32,9 +33,11 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		weather: day.weather,
 		client: problem.client,
 		answered: problem.answered,
-		kit: problem.kit.map((cloth) =>
-			day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
-		),
+		kit: problem.kit
+			.filter((cloth) => isAvailableOn(cloth, day.stage.date))
+			.map((cloth) =>
+				day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
+			),
 		cells: day.all,
 		choice: {
 			...choice.dressed[day.index]!,

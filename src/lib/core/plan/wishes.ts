@@ -1,3 +1,4 @@
+import { isAvailableOn } from '../cloth/things';
 import type { Wish } from '../document/wish';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import type { Constraints, WornAt } from './constraints';
@@ -27,9 +28,21 @@ export function constraintsOf(wishes: readonly Wish[], { days, wardrobe }: TripD
 		left: all('leave'),
 		taken: all('take'),
 		preferred: all('prefer'),
-		leftOn: new Map(),
+		leftOn: notYetThere(days, wardrobe),
 		wornAt
 	};
+}
+
+/** What the client does not have yet, by stage. */
+function notYetThere(days: TripDays['days'], { cloths }: Wardrobe): Constraints['leftOn'] {
+	const later = cloths.flatMap(({ availableFrom }, thing) => (availableFrom === '' ? [] : [thing]));
+	if (later.length === 0) return new Map();
+	return new Map(
+		days.map(({ stage }) => [
+			stage.id,
+			new Set(later.filter((thing) => !isAvailableOn(cloths[thing]!, stage.date)))
+		])
+	);
 }
 
 const indexesOf = (wishes: readonly Wish[], kind: Wish['kind'], { cloths }: Wardrobe): number[] =>

@@ -93,6 +93,17 @@ const cottonSkin = (factor: 'trunk' | 'legs', part: 'torso' | 'thighs'): Require
 			?.cloth ?? null
 });
 
+/** Work from this effort on wets what is next to the skin, W/m² (our assumption). */
+const dryForNight = (factor: Requirement['factor'], part: Requirement['part']): Requirement => ({
+	rule: 'dryForNight',
+	factor,
+	part,
+	severity: 'warning',
+	penalty: PENALTY.fault,
+	asks: (cell) => isOutside(cell) && (cell.rainMinutes > 0 || cell.metabolicWm2 >= WORK_WM2),
+	unmet: (worn) => clothsOf(worn).find((cloth) => cloth.dryForNight) ?? null
+});
+
 export const FIT_REQUIREMENTS: readonly Requirement[] = [
 	squeezed('trunk', 'torso', NOT_FEET),
 	squeezed('legs', 'thighs', NOT_FEET),
@@ -128,9 +139,17 @@ export const FIT_REQUIREMENTS: readonly Requirement[] = [
 		unmet: (worn) => {
 			const boot = clothsOf(worn).find(({ slot }) => slot === 'footwear');
 			const leg = outermost(worn, 'calves')?.cloth;
-			return boot && isWaterproof(boot) && leg && !isWaterproof(leg) ? leg : null;
+			// A leg inside the boot leads the water in, whatever it is made of.
+			const leads =
+				leg && (!isWaterproof(leg) || leg.endWorn === 'under') && !leg.features.includes('hem-seal');
+			return boot && isWaterproof(boot) && leads ? leg : null;
 		}
 	},
+	dryForNight('trunk', 'torso'),
+	dryForNight('legs', 'thighs'),
+	dryForNight('head', 'ears'),
+	dryForNight('hands', 'hands'),
+	dryForNight('feet', 'feet'),
 	{
 		rule: 'downWet',
 		factor: 'trunk',

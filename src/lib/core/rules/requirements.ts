@@ -146,7 +146,11 @@ const PHASE_REQUIREMENTS: readonly Requirement[] = [
 		severity: 'warning',
 		penalty: FAULT,
 		asks: (cell) => cell.marks.includes('arms-up') && (cell.rainMinutes > 0 || cell.marks.includes('splash')),
-		unmet: topWithout('arms', 'cuff-seal')
+		seesLimbs: true,
+		unmet: (worn) =>
+			worn.some(({ cloth }) => covers(cloth, 'hands') && cloth.endWorn === 'over')
+				? null
+				: topWithout('arms', 'cuff-seal')(worn)
 	},
 	{
 		rule: 'inWater',
@@ -167,7 +171,10 @@ const PHASE_REQUIREMENTS: readonly Requirement[] = [
 		severity: 'note',
 		penalty: REMARK,
 		asks: (cell) => cell.terrain.includes('glacier') && cell.ground !== 'bare' && cell.kind === 'move',
-		unmet: topWithout('calves', 'slim-cuff')
+		unmet: (worn) => {
+			const leg = topWithout('calves', 'slim-cuff', 'hem-seal')(worn);
+			return leg?.endWorn === 'under' ? null : leg;
+		}
 	},
 	{
 		rule: 'longTail',

@@ -2,16 +2,20 @@ import Joi from 'joi';
 import { isCatalogueId } from '../../core/cloth/catalogue';
 import { PARTS } from '../../core/document/parts';
 import {
+	BAG_NUMBER_KINDS,
+	BAG_NUMBER_UNITS,
 	BAG_SCALES,
+	BATTERY_UNITS,
 	CLOTH_FUNCTIONS,
 	DEXTERITIES,
+	END_WORN,
 	FACES,
 	FEATURES,
 	FIBRES,
 	type Thing
 } from '../../core/document/types';
 import { WATER_GRADES } from '../../core/document/weather';
-import { between, count, fact, id, name, oneOf, versioned } from './common';
+import { between, count, fact, id, isoDate, name, oneOf, versioned } from './common';
 
 const share = between(0, 1);
 const properties = {
@@ -39,7 +43,20 @@ const properties = {
 	holdsL: fact(between(0, 150)),
 	watts: fact(between(0, 100)),
 	energyWh: fact(between(0, 500)),
-	wearDays: fact(count(0, 30))
+	wearDays: fact(count(0, 30)),
+	endWorn: fact(oneOf(END_WORN)),
+	dryForNight: fact(Joi.boolean()),
+	availableFrom: fact(isoDate.allow('')),
+	bagNumber: fact(
+		Joi.object({
+			value: between(-80, 100).required(),
+			unit: oneOf(BAG_NUMBER_UNITS).required(),
+			kind: oneOf(BAG_NUMBER_KINDS).required()
+		})
+	),
+	batteryCharge: fact(
+		Joi.object({ value: between(0, 1e6).required(), unit: oneOf(BATTERY_UNITS).required() })
+	)
 };
 
 export const typeId = Joi.string()

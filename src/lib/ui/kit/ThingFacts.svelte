@@ -5,7 +5,12 @@
 	import { catalogueType } from '$lib/core/cloth/catalogue';
 	import { WATER_GRADES } from '$lib/core/document/weather';
 	import {
-		BAG_SCALES,
+		BAG_NUMBER_KINDS,
+		BAG_NUMBER_UNITS,
+		type BagNumber,
+		BATTERY_UNITS,
+		type BatteryCharge,
+		END_WORN,
 		FACES,
 		FEATURES,
 		type Fact,
@@ -43,6 +48,29 @@
 		save(facts as Thing['facts']);
 	}
 	const isBag = $derived(usual.comfortTempC < 20);
+	/** The number on the bag as it is known; what nobody has said is the catalogue's comfort. */
+	const bag = $derived<BagNumber>(
+		value('bagNumber') ?? {
+			value: value('comfortTempC'),
+			unit: value('bagScale') === 'unclear' ? 'unclear' : '°C',
+			kind: value('bagScale') === 'unclear' ? 'unclear' : 'comfort'
+		}
+	);
+	const setBag = (change: Partial<BagNumber>): void => {
+		const next = { ...bag, ...change };
+		// An emptied field takes back what was said.
+		set('bagNumber', next.value === undefined ? undefined : next);
+	};
+	const charge = $derived<BatteryCharge>(value('batteryCharge') ?? { value: value('energyWh'), unit: 'Wh' });
+	const setCharge = (change: Partial<BatteryCharge>): void => {
+		const next = { ...charge, ...change };
+		set('batteryCharge', next.value === undefined ? undefined : next);
+	};
+	const isOnHands = $derived((usual.covers.hands ?? 0) >= 0.5);
+	/** An end that meets a sleeve or a boot: it goes over or under it. */
+	const hasEnds = $derived(
+		isOnHands || ((usual.covers.calves ?? 0) >= 0.5 && (usual.covers.thighs ?? 0) >= 0.5)
+	);
 	const isPack = $derived(usual.holdsL >= 5);
 	const isWorn = $derived(Object.keys(usual.covers).length > 0);
 	const isHigh = $derived((usual.covers.feet ?? 0) >= 0.5);
@@ -82,8 +110,9 @@
 						'long-tail'
 					].includes(feature)) ||
 				((usual.covers.thighs ?? 0) >= 0.5 &&
-					['full-side-zip', 'slim-cuff', 'abrasion', 'drop-seat'].includes(feature)) ||
-				((usual.covers.ears ?? 0) >= 0.5 && feature === 'under-helmet')
+					['full-side-zip', 'slim-cuff', 'hem-seal', 'abrasion', 'drop-seat'].includes(feature)) ||
+				((usual.covers.ears ?? 0) >= 0.5 && feature === 'under-helmet') ||
+				((usual.covers.torso ?? 0) >= 0.5 && feature === 'floats')
 		)
 	);
 </script>
@@ -135,22 +164,60 @@
 	{/if}
 	{#if isBag}
 		<Field
-			id="fact-comfort-{thing.id}"
+			id="fact-number-{thing.id}"
 			type="number"
-			label="Comfort"
-			quantity="temp"
-			bind:value={
-				() => typed('comfortTempC') ?? usual.comfortTempC, (tempC) => set('comfortTempC', tempC as number)
-			}
+			label="Number on the bag"
+			bind:value={() => bag.value, (number) => setBag({ value: number as number })}
 		/>
 		<Choice
-			id="fact-scale-{thing.id}"
-			label="What the number means"
-			options={BAG_SCALES}
-			words={{ comfort: 'comfort, as stated', unclear: 'nobody knows' }}
-			bind:value={() => value('bagScale'), (scale) => set('bagScale', scale)}
+			id="fact-unit-{thing.id}"
+			label="It is in"
+			options={BAG_NUMBER_UNITS}
+			words={{ '°C': '°C', '°F': '°F', unclear: 'nobody knows' }}
+			bind:value={() => bag.unit, (unit) => setBag({ unit })}
+		/>
+		<Choice
+			id="fact-kind-{thing.id}"
+			label="It means"
+			options={BAG_NUMBER_KINDS}
+			words={{ comfort: 'comfort', limit: 'limit', unclear: 'nobody knows' }}
+			bind:value={() => bag.kind, (kind) => setBag({ kind })}
 		/>
 	{/if}
+	{#if usual.energyWh > 0}
+		<Field
+			id="fact-charge-{thing.id}"
+			type="number"
+			label="Battery holds"
+			bind:value={() => charge.value, (number) => setCharge({ value: number as number })}
+		/>
+		<Choice
+			id="fact-charge-unit-{thing.id}"
+			label="In"
+			options={BATTERY_UNITS}
+			bind:value={() => charge.unit, (unit) => setCharge({ unit })}
+		/>
+	{/if}
+	{#if hasEnds}
+		<Choice
+			id="fact-end-{thing.id}"
+			label={isOnHands ? 'Cuff goes' : 'Leg goes'}
+			options={END_WORN}
+			words={isOnHands
+				? { over: 'over the sleeve', under: 'under the sleeve' }
+				: { over: 'over the boot', under: 'inside the boot' }}
+			bind:value={() => value('endWorn'), (end) => set('endWorn', end)}
+		/>
+	{/if}
+	<Field
+		id="fact-from-{thing.id}"
+		type="date"
+		label="Here from (empty: from the start)"
+		bind:value={
+			() => value('availableFrom'),
+			(date) => set('availableFrom', date === '' || date === undefined ? undefined : String(date))
+		}
+	/>
 	{#if isHigh}
 		<Field
 			id="fact-height-{thing.id}"
@@ -166,6 +233,16 @@
 			label="Holds, litres"
 			bind:value={() => typed('holdsL') ?? usual.holdsL, (litres) => set('holdsL', litres as number)}
 		/>
+	{/if}
+	{#if isWorn}
+		<fieldset>
+			<legend class="tiny soft">For the night</legend>
+			<Checkbox
+				checked={value('dryForNight')}
+				onchange={() => set('dryForNight', !value('dryForNight') || undefined)}
+				>stays dry for the night: not worn in rain or hard work</Checkbox
+			>
+		</fieldset>
 	{/if}
 	{#if asked.length > 0}
 		<fieldset>

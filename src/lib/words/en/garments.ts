@@ -127,6 +127,7 @@ export const GARMENTS: Readonly<Record<string, { name: string; find?: string }>>
 	'pack-cover': { name: 'Rain cover for the pack', find: 'raincover' },
 	'bag-dry': { name: 'Roll-top bag, 13 litres', find: 'dry bag sack waterproof' },
 	'bag-roll-top': { name: 'Roll-top bag, 35 l', find: 'waterproof duffel dry bag motorbike' },
+	'vest-float': { name: 'Buoyancy vest', find: 'life jacket vest float swim aid' },
 	panniers: { name: 'Panniers, roll-top', find: 'bike bags saddle bags' },
 	'mat-seat': { name: 'Seat mat', find: 'sit pad insulating cushion' },
 	harness: { name: 'Climbing harness', find: 'belt' },

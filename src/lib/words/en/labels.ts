@@ -168,12 +168,15 @@ export const FEATURE_WORDS: Readonly<Record<Feature, string>> = {
 	'short-tail': 'short tail',
 	'loose-ends': 'loose ends',
 	watertight: 'watertight',
+	'hem-seal': 'seals at the hem',
+	floats: 'floats',
 	tights: 'tights, worn without trousers over them',
 	town: 'fit for town'
 };
 export const WHERE_WORDS: Readonly<Record<Where, string>> = {
 	pocket: 'In a pocket',
 	top: 'On top of the pack',
+	'dry-bag': 'In the dry bag',
 	pack: 'In the pack',
 	base: 'Left at base'
 };

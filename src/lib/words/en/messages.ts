@@ -6,7 +6,8 @@
 export const MESSAGES = {
 	list: '{first} and {last}',
 	where:
-		'“{phase}”{round, plural, =0 {} other { in round {round}}}{from, plural, =0 {} other { from round {from} on}}{day, plural, =0 {} other { on day {day}}}',
+		'“{phase}”{round, plural, =0 {} other { in round {round}}}{from, plural, =0 {} other { from round {from} on}}{day, plural, =0 {} other { on day {day}}}{more, plural, =0 {} one { and in one more phase} other { and in # more phases}}{days, plural, =0 {} one { and on one more day} other { and on # more days}}',
+	'on-days': '{sentence} It is so on {days} days.',
 
 	// Weathers
 	'weather.planned': 'Typical',
@@ -21,17 +22,19 @@ export const MESSAGES = {
 
 	// Findings: what a phase comes to
 	'finding.short':
-		'{start, select, cold {{who} is already too cold when {where} begins.} other {{who} stays warm for {held} of {minutes} in {where}, then gets too cold.}}{over, select, none { There is nothing to put on over everything.} other {}}{help, select, torso { One more warm layer over the torso helps most.} legs { One more warm layer on the legs helps most.} head { Something warmer on the head helps most.} other {}}',
+		'{start, select, cold {{who} is already too cold when {where} begins.} other {{who} stays warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then gets too cold.}}{over, select, none { There is nothing to put on over everything.} other {}}{help, select, torso { One more warm layer over the torso helps most.} legs { Warm over-trousers or one more layer on the legs help most.} neck { A tube round the bare neck helps most.} head { Something warmer on the head helps most.} other {}}',
 	'finding.short-hands':
-		'{start, select, cold {{who}’s fingers are already too cold when {where} begins.} other {{who}’s fingers stay warm for {held} of {minutes} in {where}, then go numb.}}',
+		'{start, select, cold {{who}’s fingers are already too cold when {where} begins.} other {{who}’s fingers stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Mittens, warmers or hands in the pockets help.',
 	'finding.short-feet':
-		'{start, select, cold {{who}’s toes are already too cold when {where} begins.} other {{who}’s toes stay warm for {held} of {minutes} in {where}, then go numb.}}',
+		'{start, select, cold {{who}’s toes are already too cold when {where} begins.} other {{who}’s toes stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Dry socks, warmer boots, a mat under the feet and stamping help.',
 	'finding.nothing-suffices':
 		'{part, select, hands {No gloves keep {who}’s fingers warm for {minutes} in {where}.} feet {No boots keep {who}’s toes warm for {minutes} in {where}.} other {No clothing keeps {who} warm for {minutes} in {where}.}} Shorten it, find shelter, heat, or do not go.',
 	'finding.wet-through':
 		'{who} gets soaked {part, select, torso {to the skin} other {on the legs}} in {where}: nothing worn there keeps out that much water.{limit, select, some { The body stays warm for {held} of {minutes}.} other {}}',
 	'finding.warm-before-stop':
 		'{who} gets too warm in {where}, and a stop follows. Open up or take a layer off before the sweat comes.',
+	'finding.warm':
+		'{who} gets too warm in {where}{off, select, opens {: open the front.} thing {: the {thing} can come off.} shade { whatever comes off: seek shade, drink, start earlier.} other { and needs all of it later: open up and go slower.}}',
 	'finding.short-sleep': '{who}’s sleeping bag is too thin for {air} in {where}.',
 	'finding.frostbite':
 		'It feels like {felt} in {where}, and bare skin can freeze within {from} to {to}. Cover up and watch each other’s faces. The guide decides whether to go.',
@@ -44,6 +47,8 @@ export const MESSAGES = {
 	'finding.no-spare-gloves':
 		'{who} has one pair of gloves only, and a lost glove ends the day. Bring or lend a second pair.',
 	'finding.spareShades': '{who} has one pair of dark glasses only. Bring or lend a second pair, or goggles.',
+	'finding.too-few':
+		'The trip asks {who} for {needed} {kind}, and there {has, plural, =0 {are none} one {is one} other {are #}}.',
 	'finding.dryChange':
 		'{who} stands for long after hard work in {where} and has no {dry, select, both {dry top and no dry socks} top {dry top} other {dry socks}} to change into.',
 
@@ -92,6 +97,8 @@ export const MESSAGES = {
 		'Water runs from the {thing} along {who}’s sock into the boot in {where}. A gaiter or a waterproof leg stops it.',
 	'finding.downWet':
 		'{who} wears the {thing} outermost in the wet in {where}, and wet down goes flat. Put a waterproof over it, or wear synthetic fill.',
+	'finding.dryForNight':
+		'{who} wears the {thing} in {where}, which has to stay dry for the night. Keep it in the dry bag.',
 	'finding.cottonLegs':
 		'{who} wears the {thing} in the wet in {where}: wet cotton stays wet and cools the legs. Wear quick-drying trousers or a rain leg.',
 	'finding.cotton-next-to-skin':
@@ -125,6 +132,10 @@ export const MESSAGES = {
 		'{who} starts with wet things, since nothing dries there: {things}. {feet, select, cold {Wet feet day after day do harm, so one dry pair stays for the night.} other {They warm less today.}}',
 	'finding.pack-too-small':
 		'{who} carries {litres} in {where}, and the {thing} holds {holds}. The warmest phase is the fullest pack.',
+	'finding.rides-wet':
+		'Rain gets into {who}’s pack in {where}, and the {thing} rides in it. Use a roll-top bag or a cover.',
+	'finding.wet-beside-down':
+		'{who}’s {thing} rides beside the wet {under} in {where}, and wet down goes flat. Keep them apart in a roll-top bag.',
 	'finding.search-cut':
 		'{who}’s kit is large, so only the likeliest things of each kind were tried. A better plan may exist.',
 
@@ -133,6 +144,8 @@ export const MESSAGES = {
 	'gear.cleats': 'a pair of light cleats for ice underfoot',
 	'gear.bike-lights': 'a light in front and behind on the bicycle',
 	'gear.dry-bag': 'a roll-top bag or a rain cover that keeps dry things dry',
+	'gear.float': 'a buoyancy vest',
+	'gear.none.float': 'buoyancy vest',
 	'gear.none.torch': 'head torch',
 	'gear.none.cleats': 'light cleats for ice underfoot',
 	'gear.none.bike-lights': 'lights on the bicycle',

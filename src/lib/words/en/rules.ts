@@ -386,6 +386,37 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 		source: TRADE
 	},
 
+	dryForNight: {
+		says: 'What is kept dry for the night is not worn in rain or hard work.',
+		source: TRADE
+	},
+
+	tooFew: {
+		says: 'How many of a kind the days ask for, against what the client has.',
+		source: 'the counts of this list'
+	},
+
+	comesOff: {
+		says: 'What is opened or taken off first: the outermost warm layer without which it is neither too warm nor too cold.',
+		source: OURS
+	},
+
+	ridesWet: {
+		says: 'A zipped bag lets rain in; roll-top bags, panniers and pack covers keep it out.',
+		source: TRADE
+	},
+
+	wetBesideDown: {
+		says: 'Wet things never ride beside down.',
+		source: TRADE
+	},
+
+	bagNumber: {
+		says: 'A limit lies about {v1} below the comfort temperature of the same bag; a number that nobody knows gives a question, not a verdict.',
+		source: `temperatures of EN ISO 23537${MEMORY}; the difference is ${OURS}`,
+		values: { v1: [5.5, 'K'] }
+	},
+
 	armsUp: {
 		says: 'With arms raised in the wet, water runs into the sleeve.',
 		source: TRADE

@@ -16,5 +16,5 @@ export const POST = api(async ({ request }) => {
 		throw new InputError([{ field: 'clientId', value: id ?? null, allowed, message }]);
 	}
 	const { days } = await planOfDocument(asked, client, asked);
-	return planAnswer(schooled(client, asked), days, asked.trip.stages);
+	return planAnswer(schooled(client, asked), days, asked.trip);
 });

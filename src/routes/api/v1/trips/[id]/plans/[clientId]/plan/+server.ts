@@ -13,5 +13,5 @@ export const GET = api(async (event) => {
 	const client = document.clients.find(({ id }) => id === clientId);
 	if (!client) throw new NotFoundError('client');
 	const { days } = await planOfClient(document, client, await getWishes(tripId, clientId));
-	return planAnswer(schooled(client, document), days, document.trip.stages);
+	return planAnswer(schooled(client, document), days, document.trip);
 });
