@@ -120,11 +120,14 @@ export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf
 	};
 }
 
+/** Up to so many changes a day a bound says something; beyond, a verdict could be another one. */
+export const MOST_CHANGES_SAID = 20;
+
 /** What was shown about a plan, in words. */
 export function boundWords({
 	levels,
 	atLeastG,
-	levelsProven,
+	gap,
 	proven,
 	fits,
 	cut,
@@ -134,7 +137,8 @@ export function boundWords({
 	if (daysDone < days) return message('bound.stopped', { done: daysDone, days });
 	const isLeast = proven || levels.massG <= atLeastG;
 	return message('bound.best', {
-		proven: levelsProven ? 'yes' : 'no',
+		proven: gap === 0 ? 'yes' : gap <= MOST_CHANGES_SAID ? 'near' : 'no',
+		gap: Math.ceil(gap),
 		weight: isLeast ? 'least' : atLeastG > 0 ? 'close' : 'found',
 		percent:
 			isLeast || atLeastG === 0 ? 0 : Math.max(1, Math.ceil((100 * (levels.massG - atLeastG)) / atLeastG)),
@@ -158,7 +162,14 @@ export function phaseWords(
 	{ name, round, verdict, holdsMinutes, minutes }: PhaseSummary,
 	who: string
 ): string {
-	const phase = message('where', { phase: name, round: round > 1 ? round : 0, from: 0, day: 0 });
+	const phase = message('where', {
+		phase: name,
+		round: round > 1 ? round : 0,
+		from: 0,
+		day: 0,
+		more: 0,
+		days: 0
+	});
 	if (verdict === 'short' && holdsMinutes === null) return message('phase.short-unknown', { who, phase });
 	return message(PHASE_MESSAGE[verdict], {
 		who,
@@ -237,7 +248,14 @@ export function whyNotSentence(
 	const phase = phasesIn(stages[at]?.sequence ?? []).find(({ id }) => id === place.phaseId)?.name ?? '';
 	return message('why-not.best', {
 		thing: small(name),
-		where: message('where', { phase, round: 0, from: 0, day: stages.length > 1 ? at + 1 : 0 }),
+		where: message('where', {
+			phase,
+			round: 0,
+			from: 0,
+			day: stages.length > 1 ? at + 1 : 0,
+			more: 0,
+			days: 0
+		}),
 		price: priceSentence(price, who, units)
 	});
 }

@@ -47,9 +47,10 @@ const BY_PHASE: ReadonlySet<FindingCode> = new Set([
 const CAUSES = ['about', 'gear', 'kind', 'school', 'choice', 'dry', 'off'] as const;
 
 /** What findings have in common that are one thing to say: the rule, the things and the cause. */
-const causeOf = ({ code, part, thingIds, values, phases }: Finding): string =>
+const causeOf = ({ code, severity, part, thingIds, values, phases }: Finding): string =>
 	JSON.stringify([
 		code,
+		severity,
 		part,
 		thingIds,
 		CAUSES.map((name) => values[name] ?? ''),

@@ -370,7 +370,11 @@ describe('what garments do to one another and to the day', () => {
 });
 
 describe('what rides in the pack', () => {
-	const SHOWER: BaseRow = { ...RAIN, wetSpells: [{ fromMin: 480, toMin: 540, kind: 'rain' }], precipitation: 'dry' };
+	const SHOWER: BaseRow = {
+		...RAIN,
+		wetSpells: [{ fromMin: 480, toMin: 540, kind: 'rain' }],
+		precipitation: 'dry'
+	};
 	const packed: Day = {
 		rows: [walk([], 90), NIGHT],
 		base: SHOWER,
@@ -397,7 +401,11 @@ describe('what rides in the pack', () => {
 
 describe('too warm, and what comes off', () => {
 	it('names the layer without which it is right, and asks for shade where nothing helps', () => {
-		const warm: Day = { rows: [walk()], base: { airTempC: 9, wind10mKmh: 5 }, ...on('top-wool-mid', 'sweater-wool', 'hard-shell') };
+		const warm: Day = {
+			rows: [walk()],
+			base: { airTempC: 9, wind10mKmh: 5 },
+			...on('top-wool-mid', 'sweater-wool', 'hard-shell')
+		};
 		const found = findingsOf(warm).find(({ code }) => code === 'warm')!;
 		expect(found.severity).toBe('note');
 		expect(said(found)).toMatch(/can come off|open the front|go slower/);

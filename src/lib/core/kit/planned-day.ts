@@ -25,6 +25,8 @@ export interface PlannedStage {
 	morning: { thingId: string; share: number }[];
 	/** things worn or slept in anywhere in the stage */
 	takenIds: string[];
-	/** true when every legal outfit was searched and no lighter set of things does as well */
+	/** true when no outfits of the whole kit do better on this day, before the weight is looked at */
 	proven: boolean;
+	/** so much better the day could be at most, in changes; 0 where it is proven */
+	gap: number;
 }

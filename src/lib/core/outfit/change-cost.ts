@@ -7,7 +7,7 @@ import { WETTING_SHARE } from '../weather/precipitation';
 /** What a change costs, in hundredths (our assumption). In a heated place it is as good as free. */
 export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;
 /** In rain, in the dark and with numb hands a change costs double (our assumption for the last two). */
-const HARD_DOUBLES = 2;
+export const HARD_DOUBLES = 2;
 /** Felt temperature from which hands are numb at it, °C (our assumption). */
 const NUMB_FELT_C = -20;
 

@@ -9,7 +9,8 @@ import { personOf } from '../conditions/person';
 import { OPENINGS } from '../document/worn';
 import { lossOf } from '../heat/debt';
 import { cellAir } from '../heat/ledger';
-import { bodyViews, mayOpen, opensBy, outfitTable } from '../plan/day/outfit-table';
+import { outfitTable } from '../plan/day/outfit-table';
+import { bodyViews, mayOpen, opensBy } from '../plan/day/outfit-terms';
 import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
 import { legalOutfitsOf } from './legal-outfits';
 

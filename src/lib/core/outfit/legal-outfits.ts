@@ -26,6 +26,8 @@ export interface Wardrobe {
 /** Largest number of trunk × legs × head outfits that is searched whole. */
 const MOST_OUTFITS = 4000;
 const MOST_STACKS = 3000;
+/** The same where the whole kit is asked for. */
+const MOST_STACKS_WHOLE = 10_000;
 
 /** Things of a slot that are kept, step by step, while a kit is too large. */
 const KEPT = [Infinity, 6, 4, 3, 2, 1] as const;
@@ -173,7 +175,7 @@ export function legalOutfitsOf(
 			const used = all.filter((cloth) => likely.includes(cloth) || keep.has(cloth.thingId));
 			const made = ordinaryStacks(
 				used.map((cloth) => ({ cloth, index: cloths.indexOf(cloth) })),
-				step[factor] === LAST ? Infinity : MOST_STACKS
+				step[factor] === LAST ? Infinity : mostOutfits === Infinity ? MOST_STACKS_WHOLE : MOST_STACKS
 			);
 			if (made) {
 				stacks[factor] = clothed(factor, made, asked);

@@ -64,7 +64,7 @@ export interface ChosenDay extends Wearer {
 	/** as dry or wet as it is on that day */
 	kit: readonly Cloth[];
 	cells: readonly Cell[];
-	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'>;
+	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'> & { gap: number };
 	/** things were left out of the search */
 	cut: boolean;
 	morning: Wetness;
@@ -143,7 +143,8 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
 		levels: choice.levels,
 		takenIds: [...takenIds],
-		proven: choice.proven
+		proven: choice.proven,
+		gap: choice.gap
 	};
 }
 

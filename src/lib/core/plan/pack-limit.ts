@@ -81,10 +81,11 @@ export function* solveWithRoom(
 	options: SolveOptions = {},
 	mostSplits = MOST_SPLITS
 ): Generator<Progress, { choice: TripChoice; fits: boolean; proven: boolean } | null, void> {
-	const first = yield* solver.solve(constraints, options);
+	const { whole, ...hurried } = options;
+	const first = yield* solver.solve(constraints, hurried);
 	if (!first) return null;
 	// Of a split nothing is shown before its end.
-	const quiet = { ...options, hurry: () => false };
+	const quiet = { ...hurried, hurry: () => false };
 	const waiting: Branch[] = [{ constraints, choice: first }];
 	const seen = new Set<string>();
 	for (let splits = 0; waiting.length > 0 && splits <= mostSplits && !options.isOver?.(); splits++) {
@@ -94,7 +95,12 @@ export function* solveWithRoom(
 		});
 		const [branch] = waiting.splice(at, 1);
 		const full = overfull(solver.problem, branch!.choice);
-		if (!full) return { choice: branch!.choice, fits: true, proven: true };
+		if (!full && !whole) return { choice: branch!.choice, fits: true, proven: true };
+		if (!full) {
+			const best = yield* solver.solve(branch!.constraints, { ...quiet, whole: true });
+			const isBest = best !== null && overfull(solver.problem, best) === null;
+			return { choice: isBest ? best : branch!.choice, fits: true, proven: true };
+		}
 		yield { task: 'room', done: splits, total: mostSplits, best: null };
 		for (const thing of full.inside) {
 			for (const next of [

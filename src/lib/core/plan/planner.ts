@@ -8,7 +8,6 @@ import { schooled } from '../conditions/person';
 
 import { isSameWish, type Wish } from '../document/wish';
 import { type PlannedStage } from '../kit/planned-day';
-import type { Wardrobe } from '../outfit/legal-outfits';
 import { finished } from '../search/steps';
 import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import {
@@ -18,7 +17,8 @@ import {
 	searchedIds,
 	tripDays,
 	type TripDays,
-	tripWardrobe
+	type Wardrobes,
+	wardrobesOf
 } from './trip-days';
 import { type Progress, type SolveOptions, type TripChoice, TripSolver } from './trip-solver';
 import { withWorst } from './for-the-worst';
@@ -84,36 +84,38 @@ export class TripPlanner {
 	 * @param given outfits that are given, for some phases or all of them: they are judged as they stand, even illegal ones,
 	 * and the others are chosen around them
 	 * @param firstMorning what is still wet when the trip begins
+	 * @param last ids of what the plan that one has takes: it stays while no day gets plainly worse
 	 */
 	constructor(
 		readonly trip: Trip,
 		readonly client: Client,
 		private readonly hit?: HittingSolver,
 		private readonly given: readonly FixedOutfit[] = [],
-		private readonly firstMorning: Wetness = new Map()
+		private readonly firstMorning: Wetness = new Map(),
+		private readonly last: readonly string[] | null = null
 	) {}
 
 	/**
 	 * A wardrobe that knows all of the kit does for any wish. A thinned one does when it has what shall be kept, and nothing
 	 * that shall be left in whose place another thing might come; else it is thinned anew.
 	 */
-	private whole: Wardrobe | null = null;
-	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobe: Wardrobe } {
-		this.whole ??= tripWardrobe(this.client, new Set(), new Set(), this.trip, this.cells);
-		if (!this.whole.cut) return { key: 'all', wardrobe: this.whole };
-		const searched = searchedIds(this.whole);
+	private readonly wardrobes = new Map<string, Wardrobes>();
+	private wardrobeFor(wishes: readonly Wish[]): { key: string; wardrobes: Wardrobes } {
+		const made = (key: string, away: ReadonlySet<string>, missing: ReadonlySet<string>): Wardrobes => {
+			const own = this.wardrobes.get(key) ?? wardrobesOf(this.client, away, missing, this.trip, this.cells);
+			this.wardrobes.set(key, own);
+			return own;
+		};
+		const usual = made('all', new Set(), new Set());
+		if (!usual.first.cut) return { key: 'all', wardrobes: usual };
+		const searched = searchedIds(usual.first);
 		const { left, kept } = idsOf(wishes);
 		const worn = new Set(this.given.flatMap((one) => one.worn.map(({ thingId }) => thingId)));
 		const away = [...left].filter((id) => searched.has(id) && !worn.has(id));
 		const missing = [...kept].filter((id) => !searched.has(id));
-		if (away.length === 0 && missing.length === 0) return { key: 'all', wardrobe: this.whole };
+		if (away.length === 0 && missing.length === 0) return { key: 'all', wardrobes: usual };
 		const key = JSON.stringify([away.sort(), missing.sort()]);
-		return {
-			key,
-			wardrobe:
-				this.solvers.get(key)?.problem.wardrobe ??
-				tripWardrobe(this.client, new Set(away), new Set(missing), this.trip, this.cells)
-		};
+		return { key, wardrobes: made(key, new Set(away), new Set(missing)) };
 	}
 
 	private readonly made: { plan: TripPlan; spareChanges: number }[] = [];
@@ -160,17 +162,28 @@ export class TripPlanner {
 			hurry: () => soFar === null && hurry(),
 			...(this.hit ? { hit: this.hit } : {})
 		};
-		const { key, wardrobe } = this.wardrobeFor(wishes);
+		const { key, wardrobes } = this.wardrobeFor(wishes);
+		if (this.last) {
+			const ids = new Set(this.last);
+			options.last = new Set(
+				wardrobes.first.cloths.flatMap(({ thingId }, index) => (ids.has(thingId) ? [index] : []))
+			);
+		}
 		const days = (mornings?: Mornings): TripDays =>
-			tripDays(this.trip, this.client, wardrobe, { mornings, known: this.cells, given: this.given });
+			tripDays(this.trip, this.client, wardrobes.first, {
+				mornings,
+				known: this.cells,
+				given: this.given,
+				whole: wardrobes.whole
+			});
 		const start = this.startMornings();
 		const dry = days(start);
 		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
 		solver.problem = dry;
 		let shown: TripChoice | null = null;
-		const meet = function* (this: TripPlanner): Generator<Planning, Met, void> {
-			const steps = this.met(solver, wishes, options);
+		const meet = function* (this: TripPlanner, whole: boolean): Generator<Planning, Met, void> {
+			const steps = this.met(solver, wishes, { ...options, whole });
 			for (let step = steps.next(); ; step = steps.next()) {
 				if (step.done) return step.value;
 				const { best } = step.value;
@@ -182,7 +195,7 @@ export class TripPlanner {
 				yield { ...step.value, soFar };
 			}
 		}.bind(this);
-		let own = yield* meet();
+		let own = yield* meet(false);
 		let known = keyOfMornings(start);
 		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
 			const mornings = this.morningsOf(solver.problem, own.choice);
@@ -192,7 +205,12 @@ export class TripPlanner {
 			const before = solver.problem;
 			solver.problem = days(mornings);
 			soFar = planOf(before, wishes, { ...own, proven: false });
-			own = yield* meet();
+			own = yield* meet(false);
+		}
+		// What is wet is settled: now the whole kit, where a core of it was searched.
+		if (wardrobes.whole && !isOver()) {
+			soFar = planOf(solver.problem, wishes, { ...own, proven: false });
+			own = yield* meet(true);
 		}
 		const chosen = planOf(solver.problem, wishes, own);
 		const plan = isOver() ? chosen : withWorst(chosen);
@@ -300,15 +318,20 @@ export interface DocumentWishes {
 	wishes?: readonly Wish[];
 	spareChanges?: number;
 	hit?: HittingSolver;
+	/** ids of what the plan that one has takes */
+	last?: readonly string[];
 }
 
 /** The plan of a document for one of its clients, with the schools that hold. A step at a time. */
 export const documentPlan = (
 	document: Document,
 	ofDocument: Client,
-	{ fixed = [], wishes = [], spareChanges = 0, hit }: DocumentWishes = {}
+	{ fixed = [], wishes = [], spareChanges = 0, hit, last }: DocumentWishes = {}
 ): Generator<Planning, TripPlan, void> =>
-	new TripPlanner(document.trip, schooled(ofDocument, document), hit, fixed).plan(wishes, spareChanges);
+	new TripPlanner(document.trip, schooled(ofDocument, document), hit, fixed, new Map(), last ?? null).plan(
+		wishes,
+		spareChanges
+	);
 
 /**
  * All stages of a document in all its weathers, each with its foul-weather variant, for one of its clients: one set taken

@@ -25,6 +25,8 @@ export interface TripDay extends Day {
 	/** as it is lived: the foul-weather variant where `foul` */
 	stage: Stage;
 	foul: boolean;
+	/** every stack of the kit, where the search of the day starts from a core of it; null where that is all there is */
+	whole: (() => Wardrobe) | null;
 	/** all cells, with nights and what-ifs */
 	all: readonly Cell[];
 	morning: Wetness;
@@ -101,13 +103,30 @@ export function tripWardrobe(
 	trip: Trip | null = null,
 	known: KnownCells = new Map()
 ): Wardrobe {
+	return wardrobesOf(client, left, keep, trip, known).first;
+}
+
+/** The wardrobe that a search begins with, and the whole kit behind it; null where there is nothing behind. */
+export interface Wardrobes {
+	first: Wardrobe;
+	whole: Wardrobe | null;
+}
+
+/** The same, with the whole kit behind the core. */
+export function wardrobesOf(
+	client: Client,
+	left: ReadonlySet<string>,
+	keep: ReadonlySet<string>,
+	trip: Trip | null,
+	known: KnownCells
+): Wardrobes {
 	const cloths = wearableThings(client).filter(({ thingId }) => !left.has(thingId));
-	if (!trip) return legalOutfitsOf(cloths, keep, MOST_OUTFITS);
+	if (!trip) return { first: legalOutfitsOf(cloths, keep, MOST_OUTFITS), whole: null };
 	const cells = cellsOfTrip(trip, known);
 	const whole = legalOutfitsOf(cloths, keep, Infinity, askedBy(cells));
 	const { trunk, legs, head } = whole.stacks;
-	if (trunk.length * legs.length * head.length <= MOST_OUTFITS) return whole;
-	return coreOf(whole, cells, personOf(client).schools, keep);
+	if (trunk.length * legs.length * head.length <= MOST_OUTFITS) return { first: whole, whole: null };
+	return { first: coreOf(whole, cells, personOf(client).schools, keep), whole };
 }
 
 /** Ids of the things that any stack of a wardrobe uses. */
@@ -138,6 +157,8 @@ export interface DayInputs {
 	known?: KnownCells;
 	/** outfits that are given, for some phases or all of them */
 	given?: readonly FixedOutfit[];
+	/** the whole kit behind the wardrobe, where that is a core of it */
+	whole?: Wardrobe | null;
 }
 
 /**
@@ -148,15 +169,15 @@ export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	{ mornings = new Map(), known = new Map(), given = [] }: DayInputs = {}
+	{ mornings = new Map(), known = new Map(), given = [], whole = null }: DayInputs = {}
 ): TripDays {
 	const person = personOf(client);
 	const days: TripDay[] = [];
 	const wetWardrobes = new Map<string, Wardrobe>();
-	const wetted = (wet: Wetness): Wardrobe => {
-		if (wet.size === 0) return wardrobe;
-		const key = JSON.stringify([...wet]);
-		const made = wetWardrobes.get(key) ?? wetWardrobe(wardrobe, wet);
+	const wetted = (wet: Wetness, from = wardrobe): Wardrobe => {
+		if (wet.size === 0) return from;
+		const key = JSON.stringify([from === wardrobe, ...wet]);
+		const made = wetWardrobes.get(key) ?? wetWardrobe(from, wet);
 		wetWardrobes.set(key, made);
 		return made;
 	};
@@ -174,6 +195,7 @@ export function tripDays(
 				days.push({
 					...dayOf(awake, withGiven(wetted(morning), givenHere), person),
 					index,
+					whole: whole && given.length === 0 ? () => wetted(morning, whole) : null,
 					key: JSON.stringify([awake.map(cellKey), [...morning], ...(given.length > 0 ? [givenHere] : [])]),
 					givenWhatIfs: new Map(
 						all

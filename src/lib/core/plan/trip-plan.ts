@@ -42,9 +42,10 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		choice: {
 			...choice.dressed[day.index]!,
 			levels: { ...levels, massG: choice.levels.massG },
-			proven: choice.levelsProven && choice.massProven && !problem.wardrobe.cut
+			proven: choice.provenDays[day.index]! && (!problem.wardrobe.cut || choice.isWhole),
+			gap: choice.gaps[day.index]!
 		},
-		cut: problem.wardrobe.cut,
+		cut: problem.wardrobe.cut && !(choice.isWhole && choice.provenDays[day.index]),
 		morning: day.morning,
 		givenWhatIfs: day.givenWhatIfs
 	};

@@ -1,8 +1,9 @@
+import { factorOf } from '../cloth/factors';
 import type { Outfit } from '../cloth/worn';
 import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
-import { costOf } from '../search/problem';
+import { costOf, type Open } from '../search/problem';
 import { type Best, SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
 import { type Constraints, type DayLimits, limitsOf } from './constraints';
@@ -16,6 +17,8 @@ import {
 } from './day/day-problem';
 import { MOST_TURNS, neverInDebt, penaltyOfLimb, spansKey, spansOf } from './day/debt-spans';
 import { type Day, type Limb, LIMBS } from './day/limb-judges';
+import { wholeDay } from './day/whole-day';
+import type { OpenStacks } from './day/whole-kit';
 import type { TripDays } from './trip-days';
 
 /**
@@ -51,6 +54,12 @@ export interface TripChoice {
 	/** the first three levels are the least there are, among the outfits that were searched */
 	levelsProven: boolean;
 	massProven: boolean;
+	/** the whole kit was searched, and not only a core of it */
+	isWhole: boolean;
+	/** by day: no outfits of the whole kit, whatever they are, do better */
+	provenDays: boolean[];
+	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
+	gaps: number[];
 }
 
 export interface Progress {
@@ -70,18 +79,37 @@ export interface SolveOptions {
 	hurry?: () => boolean;
 	/** a good plan will do: long days are not searched, nothing is made lighter */
 	hasty?: boolean;
+	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
+	last?: ReadonlySet<number>;
+	/** the whole kit is searched too, where the search starts from a core of it */
+	whole?: boolean;
 }
+
+/**
+ * So much worse a day may be for the set that one has, hundredths (our assumption): two steps of cold within a word, a twentieth
+ * of the overheat and the changes more, and ten clo·min and a change. No verdict word and no thing out of place is in reach.
+ */
+const toleranceOf = ({ overheat, changes }: Best): number =>
+	costOf(2, 10 + 0.05 * overheat) + 100 + 0.05 * changes;
 
 interface Solved {
 	solver: SequenceSolver;
 	best: Best;
 	limits: DayLimits;
 	oracle: Oracle;
+	/** the day with the outfits that were searched */
+	day: SolverDay;
+	/** no outfits of the kit cost less, hundredths; of the core only, where the whole kit was not searched */
+	atLeast: number;
 }
 
 interface GroupChoice {
 	/** option per factor, cell by cell, for each day; null while a day is not solved */
 	choices: (number[][] | null)[];
+	/** each day with the outfits that it was chosen from */
+	days: SolverDay[];
+	/** by day: so much less a course could cost at most, hundredths */
+	gaps: number[];
 	levels: { penalty: number; overheat: number; changes: number }[];
 	used: Set<number>;
 	atLeastG: number;
@@ -97,6 +125,8 @@ export interface SolverDay extends Day {
 	/** days that are alike have the same key */
 	key: string;
 	stage: { id: string };
+	/** the whole kit, where the wardrobe of the day is a core of it */
+	whole?: (() => Wardrobe) | null;
 }
 export interface SolverProblem {
 	wardrobe: Wardrobe;
@@ -147,8 +177,64 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			hasty
 		);
 		const made = best
-			? { solver, best, limits, oracle: solver.oracle(best, spare, limits.at, limits.allows) }
+			? {
+					solver,
+					best,
+					limits,
+					oracle: solver.oracle(best, spare, limits.at, limits.allows),
+					day,
+					atLeast: best.atLeast
+				}
 			: null;
+		this.solved.set(key, made);
+		return made;
+	}
+
+	/** The body on a day once more, from the whole kit: better than what a core gave, or how much better it could be. */
+	private solveWhole(
+		core: Solved,
+		context: string,
+		others: readonly Outfit[],
+		constraints: Constraints,
+		spare: number
+	): Solved {
+		const { day, best, limits } = core;
+		const whole = day.whole?.();
+		if (!whole) return core;
+		const key = `whole|${day.key}|${context}|${limits.key}|${spare}`;
+		const known = this.solved.get(key);
+		if (known) return known;
+		const pins = constraints.wornAt.filter((pin) => pin.day === day.index);
+		const isOpenIn =
+			({ stacks, cloths }: Wardrobe): OpenStacks =>
+			(cell, factor, option) => {
+				const { layers } = stacks[factor][option]!;
+				return (
+					layers.every(({ index }) => limits.allows(index)) &&
+					pins.every(
+						(pin) =>
+							pin.cell !== cell ||
+							factorOf(cloths[pin.thing]!) !== factor ||
+							layers.some(({ index }) => index === pin.thing)
+					)
+				);
+			};
+		const openOf = (own: SolverDay, solver: SequenceSolver): Open => {
+			const { allows, at } = limitsOf(constraints, own, solver, new Set(solver.things));
+			return { ...solver.openOf(allows), ...(at ? { at } : {}) };
+		};
+		const found = wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
+		const made: Solved =
+			found.best === null
+				? { ...core, atLeast: Math.min(best.cost, found.atLeast) }
+				: {
+						solver: found.solver,
+						best: found.best,
+						limits: limitsOf(constraints, found.day, found.solver, new Set(found.solver.things)),
+						oracle: found.solver.oracle(found.best, spare, found.open.at, limits.allows),
+						day: found.day,
+						atLeast: found.atLeast
+					};
 		this.solved.set(key, made);
 		return made;
 	}
@@ -161,7 +247,8 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		group: Group,
 		contextOf: (day: SolverDay) => { context: string; make: () => SequenceSolver },
 		constraints: Constraints,
-		options: SolveOptions
+		options: SolveOptions,
+		wholeFor: readonly Outfit[][] | null = null
 	): Generator<{ done: number }, GroupChoice | null, void> {
 		const { spare = 0, hit = lightestHitting, isOver = () => false, hasty = false } = options;
 		const { days } = this.problem;
@@ -173,10 +260,17 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			const { context, make } = contextOf(day);
 			const own = this.solveDay(day, group, context, constraints, options, make);
 			if (!own) return null;
-			solved[day.index] = own;
+			solved[day.index] = wholeFor
+				? this.solveWhole(own, context, wholeFor[day.index]!, constraints, spare)
+				: own;
 			yield { done: day.index + 1 };
 		}
 		const all = solved.filter((one) => one !== null);
+		const { last } = options;
+		/** What a day may cost beyond its best, for the set. */
+		const spareFor = ({ best }: Solved): number => spare + (last ? toleranceOf(best) : 0);
+		const oracleFor = (one: Solved): Oracle =>
+			last ? one.solver.oracle(one.best, spareFor(one), one.limits.at, one.limits.allows) : one.oracle;
 		const bestCourses = all.map(({ solver, best }) => solver.courseOf(best.path));
 		const start = new Set(bestCourses.flatMap(({ used }) => used));
 		const choiceOf = (
@@ -187,19 +281,35 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			const of = solved.map((one) => (one ? courses[at++]! : null));
 			return {
 				choices: of.map((course, i) => course?.choices ?? (days[i]!.cells.length === 0 ? [] : null)),
+				days: days.map((day, i) => solved[i]?.day ?? day),
+				gaps: solved.map((one) => (one ? Math.max(0, one.best.cost - one.atLeast - 1e-6) : 0)),
 				levels: of.map((course) => course ?? NOTHING),
 				used: new Set(courses.flatMap(({ used }) => used)),
 				...shown
 			};
 		};
 		if (hasty) return choiceOf(bestCourses, { atLeastG: 0, levelsProven: false, massProven: false });
-		const things = new Set([...start, ...all.flatMap(({ oracle }) => oracle.things)]);
+		const unlike = new Map(all.map((one) => [one.oracle, one]));
+		const unique = [...unlike.values()].map(oracleFor);
+		const things = new Set([...start, ...unique.flatMap((oracle) => oracle.things)]);
 		const masses = this.massG.map((massG, thing) =>
 			constraints.taken.has(thing) || constraints.preferred.has(thing) ? 0 : massG
 		);
+		// The set that one has stays where every day does with it; else as little as possible is added to it.
+		if (last) {
+			const does = unique.every((oracle) => oracle.holds(last));
+			for (const thing of [...things]) {
+				if (last.has(thing)) {
+					masses[thing] = 0;
+					start.add(thing);
+				} else if (does) {
+					things.delete(thing);
+					start.delete(thing);
+				}
+			}
+		}
 		for (const thing of things)
 			if (constraints.taken.has(thing) || constraints.preferred.has(thing)) start.add(thing);
-		const unique = [...new Set(all.map(({ oracle }) => oracle))];
 		const steps = lightestSteps(
 			start,
 			[...things].sort((a, b) => a - b),
@@ -210,17 +320,18 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		let step = steps.next();
 		for (let n = 0; !step.done; n++, step = steps.next()) if (n % 8 === 0) yield { done: days.length };
 		const { things: lightest, proven, atLeastG } = step.value;
-		const courses = all.map(({ solver, best, limits }, i) => {
+		const courses = all.map((one, i) => {
+			const { solver, best, limits } = one;
 			const open = {
 				...solver.openOf((thing) => lightest.has(thing) && limits.allows(thing)),
 				...(limits.at ? { at: limits.at } : {})
 			};
-			const path = solver.within(best, open, spare);
+			const path = solver.within(best, open, spareFor(one));
 			return path ? solver.courseOf(path) : bestCourses[i]!;
 		});
 		return choiceOf(courses, {
 			atLeastG,
-			levelsProven: all.every(({ best }) => best.proven),
+			levelsProven: all.every(({ best, atLeast }) => best.cost <= atLeast + 1e-6),
 			massProven: proven && all.every(({ solver }) => !solver.gaveUp)
 		});
 	}
@@ -235,7 +346,11 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const seen = new Set<string>();
 		let best: TripChoice | null = null;
 		let shown: TripChoice | null = null;
-		for (let turn = 0; turn < MOST_TURNS; turn++) {
+		let fitted = spans;
+		// A core comes first; where there is more behind it, once more with the whole kit.
+		const isCore = options.whole === true && days.some(({ whole }) => whole);
+		let wholeTurn = false;
+		for (let turn = 0; turn < MOST_TURNS + (isCore ? 1 : 0); turn++) {
 			const now = spans;
 			const groups = {} as Record<Group, GroupChoice>;
 			let others: Outfit[][] = [];
@@ -255,7 +370,13 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 						make: () => new SequenceSolver(bodySequence(day, worn, this.tablesOf(day)))
 					};
 				};
-				const steps = this.solveGroup(group, contextOf, constraints, options);
+				const steps = this.solveGroup(
+					group,
+					contextOf,
+					constraints,
+					options,
+					wholeTurn && group === 'body' ? others : null
+				);
 				let step = steps.next();
 				for (; !step.done; step = steps.next()) {
 					if (group !== 'body') continue;
@@ -273,13 +394,30 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 				groups[group] = step.value;
 			}
 			const { choice, next } = this.putTogether(groups, others, now, constraints);
-			// A turn that made it no better is the last one.
-			if (best && weighed(choice.levels) >= weighed(best.levels) - 1e-6) break;
-			best = choice;
-			// Nor does it pay to fit again and again what the search could not settle.
-			if (turn > 0 && !choice.levelsProven) break;
+			if (wholeTurn) {
+				if (!best || weighed(choice.levels) <= weighed(best.levels) + 1e-6)
+					best = { ...choice, isWhole: days.every(({ whole }) => !whole?.().cut) };
+				break;
+			}
+			// A turn that made it no better is the last one, and so is one that the search could not settle.
+			const isBetterNow = !best || weighed(choice.levels) < weighed(best.levels) - 1e-6;
 			const pattern = next.map(spansKey).join('|');
-			if (seen.has(pattern) || pattern === days.map(() => '').join('|') || options.isOver?.()) break;
+			const isLast =
+				!isBetterNow ||
+				(turn > 0 && !choice.levelsProven) ||
+				seen.has(pattern) ||
+				pattern === days.map(() => '').join('|') ||
+				options.isOver?.();
+			if (isBetterNow) {
+				best = choice;
+				fitted = now;
+			}
+			if (isLast) {
+				if (!isCore || options.isOver?.()) break;
+				wholeTurn = true;
+				spans = fitted;
+				continue;
+			}
 			seen.add(pattern);
 			spans = next;
 		}
@@ -294,14 +432,16 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		constraints: Constraints
 	): { choice: TripChoice; next: DebtSpan[][][] } {
 		const { days } = this.problem;
-		const dressed = days.map((day) => this.dressedOf(day, groups, others[day.index]!));
+		const dressed = days.map((day) =>
+			this.dressedOf(groups.body.days[day.index]!, groups, others[day.index]!)
+		);
 		const next = days.map((day) =>
 			dressed[day.index] ? spansOf(day, dressed[day.index]!) : before[day.index]!
 		);
 		return { choice: this.choiceOf(groups, dressed, next, constraints), next };
 	}
 
-	private readonly dressedKnown = new Map<string, Dressed>();
+	private readonly dressedKnown = new WeakMap<Wardrobe, Map<string, Dressed>>();
 	/** What is worn on a day; the same object as long as the same is worn. Null where the day is not solved. */
 	private dressedOf(
 		day: SolverDay,
@@ -312,8 +452,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		if (!body) return null;
 		const chosen = GROUPS.map((group) => groups[group].choices[day.index]);
 		const key = `${day.index}|${day.key}|${JSON.stringify(chosen)}`;
-		const dressed = this.dressedKnown.get(key) ?? dressedBy(day, body, others);
-		this.dressedKnown.set(key, dressed);
+		const known = this.dressedKnown.get(day.wardrobe) ?? new Map<string, Dressed>();
+		this.dressedKnown.set(day.wardrobe, known);
+		const dressed = known.get(key) ?? dressedBy(day, body, others);
+		known.set(key, dressed);
 		return dressed;
 	}
 
@@ -362,6 +504,9 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			(thing) => constraints.taken.has(thing) || constraints.preferred.has(thing)
 		);
 		const body = total(groups.body.levels);
+		const gaps = days.map((day) =>
+			GROUPS.reduce((sum, group) => sum + groups[group].gaps[day.index]! / 100, 0)
+		);
 		return {
 			dressed,
 			dayLevels,
@@ -370,7 +515,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			taken,
 			atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, mass(free)),
 			levelsProven: GROUPS.every((group) => groups[group].levelsProven),
-			massProven: GROUPS.every((group) => groups[group].massProven)
+			massProven: GROUPS.every((group) => groups[group].massProven),
+			isWhole: false,
+			provenDays: gaps.map((gap) => gap === 0),
+			gaps
 		};
 	}
 }

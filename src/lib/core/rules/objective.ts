@@ -55,11 +55,6 @@ export const STOP_CLOTHES_UNTIL_WM2 = 165;
 export const BOOTS_OFF_AFTER_MIN = 15;
 export const SHELL_OFF_AFTER_MIN = 15;
 
-/** Up to this air permeability a layer counts as a membrane, l/(m²·s). */
-export const MEMBRANE_MAX_PERMEABILITY = 2;
-/** Working in a membrane while it is dry counts as so much too warm, clo: a shell is carried (common practice). */
-export const MEMBRANE_OVERHEAT_CLO = 0.25;
-
 /**
  * What a debt counts.
  * @param peakWhm2 highest debt of a phase

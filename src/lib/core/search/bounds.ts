@@ -42,7 +42,8 @@ function passedOn(
 	tables: readonly Float64Array[],
 	from: { list: Int32Array; costs: Float64Array },
 	to: Int32Array,
-	isAhead: boolean
+	isAhead: boolean,
+	limit: number
 ): Float64Array {
 	const factors = problem.optionIn.length;
 	const before = Array.from({ length: factors }, (_, f) => usedBy(problem, from.list, f));
@@ -67,7 +68,8 @@ function passedOn(
 		for (let x = 0; x < here.length; x++)
 			for (let y = 0; y < there.length; y++) {
 				const price = isAhead ? table[here[x]! * size + there[y]!]! : table[there[y]! * size + here[x]!]!;
-				if (price === Infinity) continue;
+				// What costs more alone than the whole course may cost leads nowhere.
+				if (price > limit) continue;
 				for (let o = 0; o < outer; o++) {
 					let target = (o * here.length + x) * inner;
 					let source = (o * there.length + y) * inner;
@@ -85,6 +87,85 @@ function passedOn(
 		for (let f = 0; f < factors; f++) at = at * dims[f]! + after[f]!.placeOf[problem.optionIn[f]![choice]!]!;
 		return grid[at]!;
 	});
+}
+
+/** Choices of each cell, and what each of them costs at least there. */
+export interface Costed {
+	lists: readonly Int32Array[];
+	own: readonly Float64Array[];
+}
+
+/** The least cost of getting to some options of a factor from others, each with a cost of its own. */
+function stepped(
+	table: Float64Array,
+	size: number,
+	from: { options: readonly number[]; costs: Float64Array },
+	to: readonly number[],
+	isAhead: boolean
+): Float64Array {
+	return Float64Array.from(to, (here) => {
+		let least = Infinity;
+		from.options.forEach((there, i) => {
+			const price = isAhead ? table[here * size + there]! : table[there * size + here]!;
+			if (price + from.costs[i]! < least) least = price + from.costs[i]!;
+		});
+		return least;
+	});
+}
+
+/** Leaves out the choices with an option that no course up to a limit can use, looked at one factor at a time. */
+export function withinByFactor(problem: Problem, { lists, own }: Costed, limit: number): Costed {
+	const cells = lists.length;
+	const alive = lists.map(() => problem.optionIn.map((_, f) => new Uint8Array(problem.sequence.sizes[f]!)));
+	problem.optionIn.forEach((optionIn, f) => {
+		const size = problem.sequence.sizes[f]!;
+		const used = lists.map((list) => usedBy(problem, list, f));
+		const least = used.map(({ options, placeOf }, k) => {
+			const costs = new Float64Array(options.length).fill(Infinity);
+			lists[k]!.forEach((choice, i) => {
+				const place = placeOf[optionIn[choice]!]!;
+				if (own[k]![i]! < costs[place]!) costs[place] = own[k]![i]!;
+			});
+			return costs;
+		});
+		const ahead: Float64Array[] = [];
+		ahead[cells - 1] = new Float64Array(used[cells - 1]!.options.length);
+		for (let k = cells - 2; k >= 0; k--)
+			ahead[k] = stepped(
+				problem.changesBefore(k + 1)[f]!,
+				size,
+				{ options: used[k + 1]!.options, costs: ahead[k + 1]!.map((cost, i) => cost + least[k + 1]![i]!) },
+				used[k]!.options,
+				true
+			);
+		let reached = new Float64Array(used[0]!.options.length);
+		for (let k = 0; k < cells; k++) {
+			const { options } = used[k]!;
+			const upTo: Float64Array = reached.map((cost, i) => cost + least[k]![i]!);
+			options.forEach((option, i) => {
+				if (upTo[i]! + ahead[k]![i]! <= limit) alive[k]![f]![option] = 1;
+			});
+			if (k + 1 < cells)
+				reached = new Float64Array(
+					stepped(
+						problem.changesBefore(k + 1)[f]!,
+						size,
+						{ options, costs: upTo },
+						used[k + 1]!.options,
+						false
+					)
+				);
+		}
+	});
+	const kept = lists.map((list, k) =>
+		Array.from(list.keys()).filter((i) =>
+			problem.optionIn.every((optionIn, f) => alive[k]![f]![optionIn[list[i]!]!] === 1)
+		)
+	);
+	return {
+		lists: lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
+		own: own.map((costs, k) => Float64Array.from(kept[k]!, (i) => costs[i]!))
+	};
 }
 
 /**
@@ -109,7 +190,8 @@ export function aliveWithin(
 			problem.changesBefore(k + 1),
 			{ list: lists[k + 1]!, costs },
 			lists[k]!,
-			true
+			true,
+			limit
 		);
 	}
 	const alive: Alive = { lists: [], own: [], ahead: [], least: Infinity };
@@ -123,7 +205,8 @@ export function aliveWithin(
 						problem.changesBefore(k),
 						{ list: alive.lists[k - 1]!, costs: reached! },
 						lists[k]!,
-						false
+						false,
+						limit
 					);
 		const kept: number[] = [];
 		for (let i = 0; i < lists[k]!.length; i++) {

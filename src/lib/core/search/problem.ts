@@ -22,10 +22,10 @@ export interface SequenceProblem {
 	 */
 	judge(k: number, choice: number, state: number, into: Judged): void;
 	/**
-	 * what each choice of a cell costs at least from a state on, Infinity where it is not open; judged one by one where this
-	 * is not given
+	 * what each of some choices of a cell costs at least from a state on, Infinity where it is not open; judged one by one
+	 * where this is not given
 	 */
-	leastCosts?(k: number, state: number): Float64Array;
+	leastCosts?(k: number, state: number, list: Int32Array): Float64Array;
 	/**
 	 * a number for each choice of a cell: the open one with the lowest number leaves the lowest state; all are tried where
 	 * this is not given
@@ -109,10 +109,10 @@ export class Problem {
 		this.sequence.judge(k, choice, state, this.judged);
 		return costOf(this.judged.penalty, this.judged.overheat);
 	}
-	/** The least that each choice can cost in a cell from a state on. */
-	leastCosts(k: number, state: number): Float64Array {
-		if (this.sequence.leastCosts) return this.sequence.leastCosts(k, state);
-		return Float64Array.from({ length: this.choices }, (_, choice) => this.judge(k, choice, state));
+	/** The least that each of some choices can cost in a cell from a state on. */
+	leastCosts(k: number, state: number, list: Int32Array): Float64Array {
+		if (this.sequence.leastCosts) return this.sequence.leastCosts(k, state, list);
+		return Float64Array.from(list, (choice) => this.judge(k, choice, state));
 	}
 	/** The lowest state in which some choices can leave a cell. */
 	lowestAfter(k: number, list: Int32Array, state: number): number {

@@ -1,4 +1,4 @@
-import { type Alive, aliveWithin } from './bounds';
+import { type Alive, aliveWithin, withinByFactor } from './bounds';
 import type { Oracle } from './hitting-set';
 import { cheapestPath, type Path, wayTo, type Work } from './paths';
 import { type Open, optionsOf, Problem, type SequenceProblem } from './problem';
@@ -21,8 +21,9 @@ const MOST_SHAVES = 4;
 /** Pairs of choices that the search of one day may look at, and one question about a lighter set. */
 const MOST_PAIRS = 800_000;
 const QUESTION_PAIRS = 200_000;
-/** Choices of a cell that are looked at at most: the cheapest ones. */
+/** Choices of a cell that are looked at at most: the cheapest ones; and where a better course than a known one is looked for. */
 const MOST_CHOICES = 6000;
+const MOST_CHOICES_UP_TO = 250_000;
 
 export interface CourseLevels {
 	penalty: number;
@@ -119,29 +120,48 @@ export class SequenceSolver {
 		const floor: Floor = { lists: [], own: [], total: 0 };
 		let lowest = sequence.startState;
 		for (let k = 0; k < sequence.cells; k++) {
-			const costs = problem.leastCosts(k, lowest);
-			const list = lists[k]!.filter((choice) => costs[choice]! < Infinity);
-			if (list.length === 0) return null;
-			floor.lists[k] = list;
-			floor.own[k] = Float64Array.from(list, (choice) => costs[choice]!);
+			const all = lists[k]!;
+			const costs = problem.leastCosts(k, lowest, all);
+			const list = new Int32Array(all.length);
+			const own = new Float64Array(all.length);
+			let many = 0;
+			for (let i = 0; i < all.length; i++) {
+				if (costs[i] === Infinity) continue;
+				own[many] = costs[i]!;
+				list[many++] = all[i]!;
+			}
+			if (many === 0) return null;
+			floor.lists[k] = list.subarray(0, many);
+			floor.own[k] = own.subarray(0, many);
 			floor.total += leastOf(floor.own[k]!);
-			lowest = problem.lowestAfter(k, list, lowest);
+			lowest = problem.lowestAfter(k, floor.lists[k]!, lowest);
 		}
 		return floor;
 	}
 
-	/** The choices within a slack of the cheapest of their cell; `whole` when none was left out for there being too many. */
-	private nearest({ lists, own }: Floor, slack: number): { floor: Floor; whole: boolean } {
+	/**
+	 * The choices within a slack of the cheapest of their cell, without what is too far away factor by factor; `whole` when
+	 * none was left out for there being too many.
+	 */
+	private nearest(first: Floor, slack: number, most: number): { floor: Floor; whole: boolean } {
 		let whole = true;
+		const close: Floor = { lists: [], own: [], total: 0 };
+		first.lists.forEach((list, k) => {
+			const costs = first.own[k]!;
+			const highest = leastOf(costs) + slack + 1e-6;
+			const places: number[] = [];
+			for (let i = 0; i < list.length; i++) if (costs[i]! <= highest) places.push(i);
+			close.lists[k] = Int32Array.from(places, (i) => list[i]!);
+			close.own[k] = Float64Array.from(places, (i) => costs[i]!);
+		});
+		const near = slack === Infinity ? close : withinByFactor(this.problem, close, first.total + slack + 1e-6);
 		const floor: Floor = { lists: [], own: [], total: 0 };
-		lists.forEach((list, k) => {
-			const costs = own[k]!;
-			const most = leastOf(costs) + slack + 1e-6;
-			let places: number[] = [];
-			for (let i = 0; i < list.length; i++) if (costs[i]! <= most) places.push(i);
-			if (places.length > MOST_CHOICES) {
+		near.lists.forEach((list, k) => {
+			const costs = near.own[k]!;
+			let places = Array.from(list.keys());
+			if (places.length > most) {
 				whole = false;
-				places = places.sort((a, b) => costs[a]! - costs[b]! || a - b).slice(0, MOST_CHOICES);
+				places = places.sort((a, b) => costs[a]! - costs[b]! || a - b).slice(0, most);
 				places.sort((a, b) => a - b);
 			}
 			floor.lists[k] = Int32Array.from(places, (i) => list[i]!);
@@ -151,8 +171,8 @@ export class SequenceSolver {
 	}
 
 	/** The choices that courses up to a limit can make, shaved until no more fall out. */
-	private aliveUpTo(first: Floor, limit: number): { alive: Alive; whole: boolean } {
-		const { floor, whole } = this.nearest(first, limit - first.total);
+	private aliveUpTo(first: Floor, limit: number, most = MOST_CHOICES): { alive: Alive; whole: boolean } {
+		const { floor, whole } = this.nearest(first, limit - first.total, most);
 		let alive = aliveWithin(this.problem, floor.lists, floor.own, limit + 1e-6);
 		let many = floor.lists.reduce((sum, list) => sum + list.length, 0);
 		for (let turn = 0; turn < MOST_SHAVES && alive.least <= limit; turn++) {
@@ -210,6 +230,40 @@ export class SequenceSolver {
 		return bestOf(path, whole && work.left >= 0 ? path.cost : atLeast);
 	}
 
+	/**
+	 * The cheapest course of the open options that costs at most so much, if there is one.
+	 * @param most hundredths
+	 * @returns no course costs less than `atLeast`, as far as that is below `most`
+	 */
+	upTo(most: number, open: Open = this.everything()): { best: Best | null; atLeast: number } {
+		const floor = this.floorOf(this.openLists(open));
+		if (!floor) return { best: null, atLeast: Infinity };
+		const work: Work = { left: MOST_PAIRS * this.patience };
+		let atLeast = Math.min(floor.total, most);
+		for (const slack of [...SLACKS, Infinity]) {
+			const limit = Math.min(floor.total + slack, most);
+			if (limit < floor.total) break;
+			const { alive, whole } = this.aliveUpTo(floor, limit, MOST_CHOICES_UP_TO);
+			if (!whole) break;
+			atLeast = Math.max(atLeast, Math.min(alive.least, limit));
+			if (alive.least <= limit) {
+				const path = cheapestPath(this.problem, alive, limit, work);
+				if (path) {
+					const proven = work.left >= 0 || path.cost <= atLeast + 1e-6;
+					const cost = path.cost;
+					return {
+						best: { ...this.levelsOf(path), cost, atLeast: proven ? cost : atLeast, proven, path, open },
+						atLeast: proven ? cost : atLeast
+					};
+				}
+				if (work.left < 0) break;
+			}
+			atLeast = limit;
+			if (limit === most) break;
+		}
+		return { best: null, atLeast };
+	}
+
 	/** What a course comes to, level by level. */
 	private levelsOf(path: Path): CourseLevels {
 		const into = { penalty: 0, overheat: 0, state: this.sequence.startState };
@@ -246,13 +300,13 @@ export class SequenceSolver {
 
 	private readonly nearBy = new WeakMap<Best, Map<number, Alive>>();
 	/** The choices that any course within so much of the best can make. */
-	private near(best: Best, spare: number): Alive {
+	private near(best: Best, spare: number, most = MOST_CHOICES): Alive {
 		const known = this.nearBy.get(best) ?? new Map<number, Alive>();
 		this.nearBy.set(best, known);
 		const before = known.get(spare);
 		if (before) return before;
 		const floor = this.floorOf(this.openLists(best.open))!;
-		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare);
+		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare, most);
 		if (!whole) this.gaveUp = true;
 		known.set(spare, alive);
 		return alive;
@@ -304,6 +358,16 @@ export class SequenceSolver {
 				return answer;
 			}
 		};
+	}
+
+	/** By factor: the options that a course within so much of the best can use, a 1 for each. */
+	optionsNear(best: Best, spare = 0): Uint8Array[] {
+		const near = this.near(best, spare, MOST_CHOICES_UP_TO).lists;
+		return this.problem.optionIn.map((option, f) => {
+			const used = new Uint8Array(this.sequence.sizes[f]!);
+			for (const list of near) for (const choice of list) used[option[choice]!] = 1;
+			return used;
+		});
 	}
 
 	/** Things that a course within so much of the best can use at all. */

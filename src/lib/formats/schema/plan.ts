@@ -22,13 +22,16 @@ export interface PlanRequest extends Document {
 	fixed: FixedOutfit[];
 	wishes: Wish[];
 	spareChanges: number;
+	/** ids of what the plan that one has takes: it stays while no day gets plainly worse */
+	last?: string[];
 }
 
 export const planRequestSchema = (documentSchema as Joi.ObjectSchema<PlanRequest>).keys({
 	clientId: id,
 	fixed: Joi.array().items(fixedOutfit).max(500).default([]),
 	wishes: wishList.default([]),
-	spareChanges: spareChanges.default(0)
+	spareChanges: spareChanges.default(0),
+	last: Joi.array().items(id).max(200).unique()
 });
 
 /** Which verdicts change between two documents. */

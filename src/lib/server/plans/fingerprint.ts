@@ -11,7 +11,7 @@ import type { DocumentWishes } from '$lib/core/plan/planner';
 export function fingerprintOf(document: Document, ofDocument: Client, asked: DocumentWishes = {}): string {
 	const { offsetClo, careful, answeredParts, things, schools, uses = {} } = schooled(ofDocument, document);
 	const { weathers, stages, site } = document.trip;
-	const { fixed = [], wishes = [], spareChanges = 0 } = asked;
+	const { fixed = [], wishes = [], spareChanges = 0, last = null } = asked;
 	return createHash('sha256')
 		.update(
 			JSON.stringify([
@@ -30,7 +30,8 @@ export function fingerprintOf(document: Document, ofDocument: Client, asked: Doc
 				uses,
 				fixed,
 				wishes,
-				spareChanges
+				spareChanges,
+				last
 			])
 		)
 		.digest('hex');

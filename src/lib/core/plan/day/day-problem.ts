@@ -13,15 +13,19 @@ import {
 	changeCost,
 	changePlace,
 	type ChangePlace,
+	CHANGE_COST,
+	HARD_DOUBLES,
 	ventCost
 } from '../../outfit/change-cost';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
+import { bitCount, layerBits } from '../../outfit/layer-bits';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { penaltyOfDebt } from '../../rules/objective';
 import { changeTable, type SequenceProblem } from '../../search/problem';
 import { leastCostsFrom } from './debt-cost';
 import { type Day, type Judge, type Limb, limbJudge, restart, startState } from './limb-judges';
-import { bodyViews, type BodyViews, mayOpen, opensBy, outfitTable, type OutfitTable } from './outfit-table';
+import { outfitTable, type OutfitTable } from './outfit-table';
+import { bodyViews, type BodyViews, mayOpen, opensBy } from './outfit-terms';
 
 /**
  * A day as sequences of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
@@ -34,8 +38,18 @@ const GIVEN_CHANGE_COST = 1e5;
 /** Tables of changes between the stacks of a factor, by place; made anew when a stack was added. */
 interface StackChanges {
 	many: number;
-	between: Change[][];
+	/** things with their place over or under everything, a bit each */
+	layers: Uint32Array[];
+	/** changes that were looked at, by both stacks */
+	between: Map<number, Change>;
 	tables: Map<string, Float64Array>;
+}
+
+/** How many layers go on or off between two stacks. */
+function toggledBetween(layers: readonly Uint32Array[], from: number, to: number): number {
+	let toggles = 0;
+	for (const own of layers) toggles += bitCount(own[from]! ^ own[to]!);
+	return toggles;
 }
 
 const changesKnown = new WeakMap<readonly Stack[], StackChanges>();
@@ -43,24 +57,38 @@ const changesKnown = new WeakMap<readonly Stack[], StackChanges>();
 /**
  * What it costs in some place to go from any stack of a factor to any other.
  * @param most what it costs at most, for outfits that are given
+ * @param limit what costs more is of no interest, and counts as what cannot be done
  */
 function stackChanges(
 	factor: Factor,
 	stacks: readonly Stack[],
 	place: ChangePlace,
-	most: number
+	most: number,
+	limit: number
 ): Float64Array {
 	let known = changesKnown.get(stacks);
 	if (known?.many !== stacks.length) {
-		const between = stacks.map((from) => stacks.map((to) => changeBetween(factor, from, to)));
-		known = { many: stacks.length, between, tables: new Map() };
+		known = { many: stacks.length, layers: layerBits(stacks), between: new Map(), tables: new Map() };
 		changesKnown.set(stacks, known);
 	}
-	const { between, tables } = known;
-	const key = JSON.stringify([...Object.values(place), most]);
+	const { layers, between, tables } = known;
+	const changeOf = (from: number, to: number): Change => {
+		const key = from * stacks.length + to;
+		const change = between.get(key) ?? changeBetween(factor, stacks[from]!, stacks[to]!);
+		between.set(key, change);
+		return change;
+	};
+	const least = CHANGE_COST.outermost * (place.hard ? HARD_DOUBLES : 1);
+	const key = JSON.stringify([...Object.values(place), most, limit]);
 	const made =
 		tables.get(key) ??
-		changeTable(stacks.length, (from, to) => Math.min(most, changeCost(between[from]![to]!, place)));
+		changeTable(stacks.length, (from, to) => {
+			if (from === to) return 0;
+			const toggles = toggledBetween(layers, from, to);
+			if (place.heated || toggles === 0) return CHANGE_COST.heated * toggles;
+			if (most === Infinity && least * toggles > limit) return Infinity;
+			return Math.min(most, changeCost(changeOf(from, to), place));
+		});
 	tables.set(key, made);
 	return made;
 }
@@ -87,7 +115,8 @@ function sequenceFrom(
 	day: Day,
 	factors: readonly Factor[],
 	judge: SequenceProblem['judge'],
-	fronts = 0
+	fronts = 0,
+	limit = Infinity
 ): SequenceProblem {
 	const { cells, wardrobe } = day;
 	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
@@ -99,7 +128,7 @@ function sequenceFrom(
 			const place = changePlace(cells[k - 1]!, cells[k]!);
 			if (f === factors.length) return frontChanges(fronts, place);
 			const most = isGiven(k) || isGiven(k - 1) ? GIVEN_CHANGE_COST : Infinity;
-			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most);
+			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most, limit);
 		},
 		judge,
 		startState: startState(day, factors.length === 1 ? (factors[0] as Limb) : 'body'),
@@ -125,7 +154,7 @@ const limbSequenceOf = (day: Day, factor: Factor, judge: Judge): SequenceProblem
 };
 
 /** Underwear is added to every outfit that is chosen; a given one is taken as it is. */
-const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
+export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 	wardrobe.fixed.has(k)
 		? []
 		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
@@ -171,11 +200,15 @@ export function cellKey(cell: Cell): string {
 /** Tables of cells that were worked out before: like cells share one. */
 export type OutfitTables = Map<string, OutfitTable>;
 
-/** The sequence of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear. */
+/**
+ * The sequence of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear.
+ * @param limit changes that cost more alone are of no interest, hundredths
+ */
 export function bodySequence(
 	day: Day,
 	others: readonly Outfit[],
-	made: OutfitTables = new Map()
+	made: OutfitTables = new Map(),
+	limit = Infinity
 ): SequenceProblem {
 	const { cells, airs, person, wardrobe, soon } = day;
 	const views = viewsOf(wardrobe);
@@ -232,12 +265,21 @@ export function bodySequence(
 			into.overheat = table.overheat[choice]!;
 			if (!cell.heated) into.penalty += penaltyOfDebt(Math.max(start, end), person.marks);
 		},
-		fronts
+		fronts,
+		limit
 	);
 	return {
 		...sequence,
-		leastCosts: (k, state) =>
-			leastCostsFrom(cells[k]!, airs[k]!, tables[k]!, state, person, (choice) => isClosed(k, choice)),
+		leastCosts: (k, state, list) =>
+			leastCostsFrom(
+				cells[k]!,
+				airs[k]!,
+				tables[k]!,
+				state,
+				person,
+				open && ((choice) => isClosed(k, choice)),
+				list
+			),
 		// Who lets less heat through runs up less debt.
 		ranks: (k) => tables[k]!.conductance
 	};

@@ -42,24 +42,26 @@ function debtSteps(
 	return { upTo, penalty };
 }
 
-/** What every choice of a cell costs at least from some debt on, hundredths of a change. */
+/** What each of some choices of a cell costs at least from some debt on, hundredths of a change. */
 export function leastCostsFrom(
 	cell: Cell,
 	air: CellAir,
 	{ conductance, penalty, overheat }: OutfitTable,
 	state: number,
 	person: Person,
-	isClosed: (choice: number) => boolean
+	isClosed: ((choice: number) => boolean) | null,
+	list: Int32Array
 ): Float64Array {
-	const costs = new Float64Array(penalty.length);
+	const costs = new Float64Array(list.length);
 	let lowest = Infinity;
 	let highest = 0;
-	for (let choice = 0; choice < costs.length; choice++) {
-		if (penalty[choice] === Infinity || isClosed(choice)) {
-			costs[choice] = Infinity;
+	for (let i = 0; i < list.length; i++) {
+		const choice = list[i]!;
+		if (penalty[choice] === Infinity || isClosed?.(choice)) {
+			costs[i] = Infinity;
 			continue;
 		}
-		costs[choice] = costOf(penalty[choice]!, overheat[choice]!);
+		costs[i] = costOf(penalty[choice]!, overheat[choice]!);
 		if (conductance[choice]! < lowest) lowest = conductance[choice]!;
 		if (conductance[choice]! > highest) highest = conductance[choice]!;
 	}
@@ -67,15 +69,16 @@ export function leastCostsFrom(
 	const steps = debtSteps(cell, air, restart(cell, state), person, lowest, highest);
 	const last = steps.upTo.length - 1;
 	if (last === 0 && steps.penalty[0] === 0) return costs;
-	for (let choice = 0; choice < costs.length; choice++) {
-		if (costs[choice] === Infinity) continue;
+	for (let i = 0; i < list.length; i++) {
+		if (costs[i] === Infinity) continue;
+		const own = conductance[list[i]!]!;
 		let low = 0;
 		for (let high = last; low < high;) {
 			const middle = (low + high) >> 1;
-			if (steps.upTo[middle]! < conductance[choice]!) low = middle + 1;
+			if (steps.upTo[middle]! < own) low = middle + 1;
 			else high = middle;
 		}
-		costs[choice]! += costOf(steps.penalty[low]!, 0);
+		costs[i]! += costOf(steps.penalty[low]!, 0);
 	}
 	return costs;
 }

@@ -26,8 +26,10 @@ export interface TripSummary {
 	levelsProven: boolean;
 	proven: boolean;
 	fits: boolean;
-	/** not every outfit was searched: the kit is large */
+	/** not every outfit was searched: the kit is large, and the search of the whole of it has not been done */
 	cut: boolean;
+	/** so much better the worst day could be at most, in changes; 0 where no day could be better */
+	gap: number;
 	takenIds: string[];
 	/** things that could be worn and are left at home */
 	leftIds: string[];
@@ -85,7 +87,8 @@ export function tripSummary(plan: TripPlan): TripSummary {
 		levelsProven: choice.levelsProven,
 		proven: plan.proven,
 		fits: plan.fits,
-		cut: problem.wardrobe.cut,
+		cut: problem.wardrobe.cut && !choice.isWhole,
+		gap: Math.max(0, ...choice.gaps),
 		takenIds: [...worn],
 		leftIds: covering.map(({ thingId }) => thingId).filter((id) => !worn.has(id)),
 		phases,

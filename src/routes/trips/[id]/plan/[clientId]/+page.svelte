@@ -11,6 +11,7 @@
 	import type { Wish } from '$lib/core/document/wish';
 	import {
 		allRightSentence,
+		MOST_CHANGES_SAID,
 		phaseWords,
 		placeWords,
 		priceSentence,
@@ -247,10 +248,12 @@
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{planned.proven
-			? 'Chosen from every legal outfit of this kit.'
+			? 'Every outfit of this kit was looked at: nothing better is possible on this day.'
 			: session.summary.cut
-				? 'Chosen from the likeliest things of this kit: it is too large to search whole.'
-				: 'Not every outfit was searched.'}
+				? 'Chosen from the likeliest things of this kit so far.'
+				: planned.gap <= MOST_CHANGES_SAID
+					? `A better plan for this day could save at most ${Math.ceil(planned.gap)} ${planned.gap <= 1 ? 'change' : 'changes'}.`
+					: 'Not every outfit was searched on this day.'}
 	</p>
 {/if}
 

@@ -1,0 +1,81 @@
+import type { Outfit } from '../../cloth/worn';
+import { BODY_FACTORS } from '../../outfit/layer-contacts';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import type { Open } from '../../search/problem';
+import { type Best, SequenceSolver } from '../../search/solver';
+import { bodySequence } from './day-problem';
+import type { Day } from './limb-judges';
+import { kitOfDay, type OpenStacks, wardrobeWithin } from './whole-kit';
+
+/** Slack over the sum of the cheapest outfits with which the whole kit is searched, one after the other, hundredths. */
+const SLACKS = [300, 1000, 2500, 6000, 12_000] as const;
+/** Outfits with their fronts, over all cells, for which tables are made. */
+const MOST_IN_TABLES = 2_400_000;
+
+/** What was found out about a day by searching the whole kit. */
+export interface WholeDay<D extends Day> {
+	/** the day with the outfits that were searched */
+	day: D;
+	solver: SequenceSolver;
+	/** null where nothing better was found than what was known */
+	best: Best | null;
+	open: Open;
+	/** no outfit of the kit costs less, hundredths */
+	atLeast: number;
+}
+
+/** A day with only those stacks that a course within so much of the best can use: all that is asked later is about them. */
+function fewer<D extends Day>(day: D, solver: SequenceSolver, best: Best, spare: number): D {
+	const used = solver.optionsNear(best, spare);
+	const stacks = { ...day.wardrobe.stacks };
+	BODY_FACTORS.forEach((factor, f) => {
+		stacks[factor] = stacks[factor].filter((_, option) => used[f]![option] === 1);
+	});
+	return { ...day, wardrobe: { ...day.wardrobe, stacks } };
+}
+
+/**
+ * Searches the whole kit for a course that costs less than one that is known.
+ * @param others what hands, feet and eyes wear, by cell
+ * @param isOpenIn which stacks may be worn where
+ * @param known cost of the course that is known, hundredths
+ * @param spare what a day may cost more for a lighter set, hundredths
+ */
+export function wholeDay<D extends Day>(
+	day: D,
+	whole: Wardrobe,
+	others: readonly Outfit[],
+	isOpenIn: (wardrobe: Wardrobe) => OpenStacks,
+	known: number,
+	spare: number,
+	openOf: (day: D, solver: SequenceSolver) => Open
+): WholeDay<D> | { atLeast: number; best: null } {
+	const kit = kitOfDay(day, whole, others, isOpenIn, known);
+	let atLeast = Math.min(known, kit.least);
+	for (const slack of SLACKS) {
+		if (atLeast >= known - 1e-6) break;
+		const limit = Math.min(kit.least + slack, known);
+		const wardrobe = wardrobeWithin(kit, limit, MOST_IN_TABLES / kit.fronts / day.cells.length);
+		if (wardrobe === 'too many') break;
+		if (wardrobe === 'none') {
+			atLeast = Math.max(atLeast, limit);
+			continue;
+		}
+		const own = { ...day, wardrobe };
+		const solver = new SequenceSolver(bodySequence(own, others, new Map(), limit));
+		const open = openOf(own, solver);
+		const found = solver.upTo(limit, open);
+		atLeast = Math.max(atLeast, Math.min(found.atLeast, limit));
+		if (found.best) {
+			const few = fewer(own, solver, found.best, spare);
+			const small = new SequenceSolver(bodySequence(few, others));
+			const openFew = openOf(few, small);
+			const { best } = small.upTo(found.best.cost, openFew);
+			return best
+				? { day: few, solver: small, best, open: openFew, atLeast }
+				: { day: own, solver, best: found.best, open, atLeast };
+		}
+		if (found.atLeast < limit - 1e-6) break;
+	}
+	return { atLeast, best: null };
+}
