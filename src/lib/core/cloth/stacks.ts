@@ -117,12 +117,14 @@ function isCrammed(set: readonly Placement[]): boolean {
 /**
  * Every ordinary stack that can be made of some things of one factor, the empty one included: at most one thing to a slot,
  * in a legal order. Null beyond `most` stacks.
+ * @param start what is worn already and stays on: another thing of its slot may come over it
  */
 export function ordinaryStacks(
 	cloths: readonly { cloth: Cloth; index: number }[],
-	most: number
+	most: number,
+	start: readonly Placement[] = []
 ): Stack[] | null {
-	let partial: Placement[][] = [[]];
+	let partial: Placement[][] = [[...start]];
 	for (const slot of SLOTS) {
 		const own = cloths.filter(({ cloth }) => cloth.slot === slot || cloth.slot === SECOND[slot]);
 		if (own.length === 0) continue;
@@ -142,7 +144,10 @@ export function ordinaryStacks(
 		}
 		partial = grown;
 	}
-	return partial.map((set) => stackInOrder(set)!).filter(isWornOverSomething);
+	return partial.flatMap((set) => {
+		const stack = stackInOrder(set);
+		return stack && isWornOverSomething(stack) ? [stack] : [];
+	});
 }
 
 /** Two things of an outfit that one does not usually wear together; null when there are none. */

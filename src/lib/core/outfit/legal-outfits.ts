@@ -1,7 +1,8 @@
 import { type Factor, factorOf, FACTORS } from '../cloth/factors';
-import { ordinaryStacks, placementsOf, type Stack, stackOf } from '../cloth/stacks';
+import { ordinaryStacks, type Placement, placementsOf, type Stack, stackOf } from '../cloth/stacks';
 import { OPENING_FACTOR } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
+import type { Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import type { Doing } from '../document/types';
 import { WATER_GRADES } from '../document/weather';
@@ -196,6 +197,45 @@ export function legalOutfitsOf(
 	const cut = FACTORS.some((factor) => step[factor] > 0);
 	return { cloths, underwear, stacks, openings: new Map(), fixed: new Map(), cut };
 }
+
+/** Stacks that are made over what is worn, at most. */
+const MOST_STACKS_OVER = 600;
+
+/**
+ * The outfits that can be made in an emergency: what is worn stays on, but on the hands, and other things go over it or between.
+ * @param cloths all that is at hand, what is worn included
+ * @param worn what stays on
+ */
+export function outfitsOver(cloths: Cloth[], worn: Outfit): Wardrobe {
+	const indexOf = (cloth: Cloth): number => cloths.findIndex(({ thingId }) => thingId === cloth.thingId);
+	const underwear = cloths.filter(isUnderwear);
+	const stacks = {} as Wardrobe['stacks'];
+	for (const factor of FACTORS) {
+		const start = worn
+			.filter(({ cloth }) => factor !== 'hands' && factorOf(cloth) === factor && !isUnderwear(cloth))
+			.map(({ cloth, position }) => ({ cloth, index: indexOf(cloth), low: position, high: position }));
+		const more = cloths.flatMap((cloth, index) =>
+			factorOf(cloth) === factor && !isUnderwear(cloth) && !start.some((one) => one.index === index)
+				? [{ cloth, index }]
+				: []
+		);
+		// Where there is too much at hand to try all of it, the warmest things are.
+		const byWarmth = [...more].sort((a, b) => b.cloth.localClo - a.cloth.localClo);
+		let over: Stack[] | null = null;
+		for (let many = more.length; over === null; many--)
+			over = ordinaryStacks(byWarmth.slice(0, many), MOST_STACKS_OVER, start);
+		// An outfit that was given may be none that anybody would choose: it stays as it is.
+		stacks[factor] = over.length > 0 ? over : [asWorn(start)];
+	}
+	return { cloths, underwear, stacks, openings: new Map(), fixed: new Map(), cut: false };
+}
+
+/** Layers where they are worn, whether or not that is legal. */
+const asWorn = (layers: readonly Placement[]): Stack => ({
+	layers: layers
+		.map(({ cloth, index, low }) => ({ cloth, index, position: low }))
+		.sort((a, b) => a.position - b.position)
+});
 
 /** An empty wardrobe, to which only given outfits are added. */
 export function givenWardrobe(cloths: Cloth[]): Wardrobe {

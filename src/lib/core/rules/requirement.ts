@@ -18,6 +18,9 @@ export type Requirement = RequirementFacts &
 		| { rule: RuleId; severity: null }
 	);
 
+/** All that a demand looks at of a cell once it is made: where that is the same, the same stack meets it or does not. */
+export type SeenOfCell = Pick<Cell, 'doing' | 'marks'>;
+
 interface RequirementFacts {
 	/** what it is chosen in: the search looks at each factor apart */
 	factor: 'trunk' | 'legs' | 'head' | 'eyes' | 'feet' | 'hands';
@@ -30,9 +33,9 @@ interface RequirementFacts {
 	/** whether hands and feet are looked at too, where trunk or legs are chosen */
 	seesLimbs?: true;
 	/** the thing that does not meet it; null when all is well, or nothing is worn there */
-	unmet(worn: readonly Worn[], cell: Cell): Cloth | null;
+	unmet(worn: readonly Worn[], cell: SeenOfCell): Cloth | null;
 	/** another thing that the first one is at odds with */
-	with?(worn: readonly Worn[], cell: Cell): Cloth | null;
+	with?(worn: readonly Worn[], cell: SeenOfCell): Cloth | null;
 	/** whether what it asks for is not worn at all; what is missing is told by the kit's own rules */
-	lacks?(worn: readonly Worn[], cell: Cell): boolean;
+	lacks?(worn: readonly Worn[], cell: SeenOfCell): boolean;
 }

@@ -266,8 +266,37 @@ export function requirementsOf(cell: Cell, factor: Requirement['factor'], school
 	return demands;
 }
 
+const demandNumbers = new WeakMap<Requirement, number>();
+let demandsNumbered = 0;
+const numberOf = (demand: Requirement): number => {
+	const known = demandNumbers.get(demand) ?? demandsNumbered++;
+	demandNumbers.set(demand, known);
+	return known;
+};
+
+/** What demands on a factor say in a cell: where it is the same, they say the same of any stack. */
+interface Say {
+	key: string;
+	seesLimbs: boolean;
+}
+const saysKnown = new WeakMap<readonly Requirement[], Say>();
+function sayOf(demands: readonly Requirement[], { doing, marks }: Cell): Say {
+	const known = saysKnown.get(demands);
+	if (known) return known;
+	const made = {
+		key: `${demands.map(numberOf).join()}|${doing}|${marks.join()}`,
+		seesLimbs: demands.some(({ seesLimbs }) => seesLimbs)
+	};
+	saysKnown.set(demands, made);
+	return made;
+}
+
+/** Penalties of a stack that were worked out before, as long as the stack lives. */
+const penaltiesKnown = new WeakMap<readonly Worn[], Map<string, number>>();
+
 /**
  * What a stack counts for what it does not meet.
+ * @param demands of the cell, as `requirementsOf` gives them
  * @param limbs what hands and feet wear, for demands that look at both
  */
 export function penaltyOfUnmet(
@@ -276,10 +305,20 @@ export function penaltyOfUnmet(
 	cell: Cell,
 	limbs: readonly Worn[] = []
 ): number {
+	if (demands.length === 0) return 0;
+	const say = sayOf(demands, cell);
+	const key = say.seesLimbs
+		? `${say.key}|${limbs.map(({ cloth, position }) => `${cloth.thingId}@${position}`).join()}`
+		: say.key;
+	const known = penaltiesKnown.get(worn) ?? new Map<string, number>();
+	penaltiesKnown.set(worn, known);
+	const before = known.get(key);
+	if (before !== undefined) return before;
 	let sum = 0;
 	for (const demand of demands) {
 		const seen = demand.seesLimbs ? [...worn, ...limbs] : worn;
 		if (demand.unmet(seen, cell) || demand.lacks?.(seen, cell)) sum += demand.penalty;
 	}
+	known.set(key, sum);
 	return sum;
 }

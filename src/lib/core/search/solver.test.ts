@@ -98,19 +98,33 @@ describe('the cheapest course', () => {
 	it('equals brute force, and says that it is proven', () => {
 		let found = 0;
 		fc.assert(
-			fc.property(sequences({ cells: 3, sizes: [4, 3, 2] }), (sequence) => {
-				const { cost } = bruteForce(sequence);
-				const best = new SequenceSolver(sequence).solve();
-				if (cost === Infinity) {
-					expect(best).toBeNull();
-					return;
+			fc.property(
+				sequences({ cells: 3, sizes: [4, 3, 2] }),
+				fc.integer({ min: 0, max: 800 }),
+				(sequence, over) => {
+					const { cost } = bruteForce(sequence);
+					const best = new SequenceSolver(sequence).solve();
+					if (cost === Infinity) {
+						expect(best).toBeNull();
+						return;
+					}
+					found++;
+					expect(best!.cost).toBeCloseTo(cost, 6);
+					expect(best!.proven).toBe(true);
+					expect(best!.atLeast).toBeCloseTo(cost, 6);
+					// Below its cost there is none; the options of the best course are never left out.
+					const solver = new SequenceSolver(sequence);
+					expect(solver.upTo(cost + over).best!.cost).toBeCloseTo(cost, 6);
+					expect(solver.upTo(cost - 1).best).toBeNull();
+					expect(solver.upTo(cost - 1).atLeast).toBeGreaterThanOrEqual(cost - 1 - 1e-6);
+					const { used, atLeast } = solver.optionsUpTo(cost + over);
+					expect(atLeast).toBeLessThanOrEqual(cost + 1e-6);
+					solver
+						.courseOf(best!.path)
+						.choices.forEach((options) => options.forEach((option, f) => expect(used![f]![option]).toBe(1)));
+					expect(costOf(best!.penalty, best!.overheat) + best!.changes).toBeCloseTo(cost, 6);
 				}
-				found++;
-				expect(best!.cost).toBeCloseTo(cost, 6);
-				expect(best!.proven).toBe(true);
-				expect(best!.atLeast).toBeCloseTo(cost, 6);
-				expect(costOf(best!.penalty, best!.overheat) + best!.changes).toBeCloseTo(cost, 6);
-			}),
+			),
 			{ numRuns: 300 }
 		);
 		expect(found).toBeGreaterThan(100);

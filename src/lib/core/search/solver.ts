@@ -20,6 +20,7 @@ const MOST_SHAVES = 4;
 
 /** Pairs of choices that the search of one day may look at, and one question about a lighter set. */
 const MOST_PAIRS = 800_000;
+const MOST_PAIRS_UP_TO = 4_000_000;
 const QUESTION_PAIRS = 200_000;
 /** Choices of a cell that are looked at at most: the cheapest ones; and where a better course than a known one is looked for. */
 const MOST_CHOICES = 6000;
@@ -238,7 +239,7 @@ export class SequenceSolver {
 	upTo(most: number, open: Open = this.everything()): { best: Best | null; atLeast: number } {
 		const floor = this.floorOf(this.openLists(open));
 		if (!floor) return { best: null, atLeast: Infinity };
-		const work: Work = { left: MOST_PAIRS * this.patience };
+		const work: Work = { left: MOST_PAIRS_UP_TO * this.patience };
 		let atLeast = Math.min(floor.total, most);
 		for (const slack of [...SLACKS, Infinity]) {
 			const limit = Math.min(floor.total + slack, most);
@@ -300,13 +301,13 @@ export class SequenceSolver {
 
 	private readonly nearBy = new WeakMap<Best, Map<number, Alive>>();
 	/** The choices that any course within so much of the best can make. */
-	private near(best: Best, spare: number, most = MOST_CHOICES): Alive {
+	private near(best: Best, spare: number): Alive {
 		const known = this.nearBy.get(best) ?? new Map<number, Alive>();
 		this.nearBy.set(best, known);
 		const before = known.get(spare);
 		if (before) return before;
 		const floor = this.floorOf(this.openLists(best.open))!;
-		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare, most);
+		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare);
 		if (!whole) this.gaveUp = true;
 		known.set(spare, alive);
 		return alive;
@@ -360,12 +361,25 @@ export class SequenceSolver {
 		};
 	}
 
-	/** By factor: the options that a course within so much of the best can use, a 1 for each. */
-	optionsNear(best: Best, spare = 0): Uint8Array[] {
-		const near = this.near(best, spare, MOST_CHOICES_UP_TO).lists;
+	/**
+	 * By factor: the options that a course of the open ones up to some cost can use, a 1 for each; null where there are too many
+	 * choices to tell.
+	 * @param most hundredths
+	 * @returns no course costs less than `atLeast`, as far as that is below `most`
+	 */
+	optionsUpTo(most: number, open: Open = this.everything()): { used: Uint8Array[] | null; atLeast: number } {
+		const floor = this.floorOf(this.openLists(open));
+		if (!floor || floor.total > most + 1e-6) return { used: null, atLeast: most };
+		const { alive, whole } = this.aliveUpTo(floor, most, MOST_CHOICES_UP_TO);
+		if (!whole) return { used: null, atLeast: floor.total };
+		const used = this.usedIn(alive.lists);
+		return { used, atLeast: Math.min(Math.max(alive.least, floor.total), most) };
+	}
+
+	private usedIn(lists: readonly Int32Array[]): Uint8Array[] {
 		return this.problem.optionIn.map((option, f) => {
 			const used = new Uint8Array(this.sequence.sizes[f]!);
-			for (const list of near) for (const choice of list) used[option[choice]!] = 1;
+			for (const list of lists) for (const choice of list) used[option[choice]!] = 1;
 			return used;
 		});
 	}

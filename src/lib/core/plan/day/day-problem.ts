@@ -40,8 +40,7 @@ interface StackChanges {
 	many: number;
 	/** things with their place over or under everything, a bit each */
 	layers: Uint32Array[];
-	/** changes that were looked at, by both stacks */
-	between: Map<number, Change>;
+	between: Change[][] | null;
 	tables: Map<string, Float64Array>;
 }
 
@@ -52,43 +51,41 @@ function toggledBetween(layers: readonly Uint32Array[], from: number, to: number
 	return toggles;
 }
 
+/** Whether changes are counted as what they cost, or as the least that so many layers on or off can cost. */
+export type Counted = 'true' | 'least';
+
 const changesKnown = new WeakMap<readonly Stack[], StackChanges>();
 
 /**
  * What it costs in some place to go from any stack of a factor to any other.
  * @param most what it costs at most, for outfits that are given
- * @param limit what costs more is of no interest, and counts as what cannot be done
  */
 function stackChanges(
 	factor: Factor,
 	stacks: readonly Stack[],
 	place: ChangePlace,
 	most: number,
-	limit: number
+	counted: Counted
 ): Float64Array {
 	let known = changesKnown.get(stacks);
 	if (known?.many !== stacks.length) {
-		known = { many: stacks.length, layers: layerBits(stacks), between: new Map(), tables: new Map() };
+		known = { many: stacks.length, layers: layerBits(stacks), between: null, tables: new Map() };
 		changesKnown.set(stacks, known);
 	}
-	const { layers, between, tables } = known;
-	const changeOf = (from: number, to: number): Change => {
-		const key = from * stacks.length + to;
-		const change = between.get(key) ?? changeBetween(factor, stacks[from]!, stacks[to]!);
-		between.set(key, change);
-		return change;
-	};
-	const least = CHANGE_COST.outermost * (place.hard ? HARD_DOUBLES : 1);
-	const key = JSON.stringify([...Object.values(place), most, limit]);
-	const made =
-		tables.get(key) ??
-		changeTable(stacks.length, (from, to) => {
-			if (from === to) return 0;
-			const toggles = toggledBetween(layers, from, to);
-			if (place.heated || toggles === 0) return CHANGE_COST.heated * toggles;
-			if (most === Infinity && least * toggles > limit) return Infinity;
-			return Math.min(most, changeCost(changeOf(from, to), place));
-		});
+	const { layers, tables } = known;
+	const least = place.heated ? CHANGE_COST.heated : CHANGE_COST.outermost * (place.hard ? HARD_DOUBLES : 1);
+	const isByCount = counted === 'least' || place.heated;
+	const key = isByCount ? `each ${least}` : JSON.stringify([...Object.values(place), most]);
+	const before = tables.get(key);
+	if (before) return before;
+	let made: Float64Array;
+	if (isByCount) made = changeTable(stacks.length, (from, to) => least * toggledBetween(layers, from, to));
+	else {
+		const between = (known.between ??= stacks.map((from) =>
+			stacks.map((to) => changeBetween(factor, from, to))
+		));
+		made = changeTable(stacks.length, (from, to) => Math.min(most, changeCost(between[from]![to]!, place)));
+	}
 	tables.set(key, made);
 	return made;
 }
@@ -116,7 +113,7 @@ function sequenceFrom(
 	factors: readonly Factor[],
 	judge: SequenceProblem['judge'],
 	fronts = 0,
-	limit = Infinity
+	counted: Counted = 'true'
 ): SequenceProblem {
 	const { cells, wardrobe } = day;
 	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
@@ -128,7 +125,7 @@ function sequenceFrom(
 			const place = changePlace(cells[k - 1]!, cells[k]!);
 			if (f === factors.length) return frontChanges(fronts, place);
 			const most = isGiven(k) || isGiven(k - 1) ? GIVEN_CHANGE_COST : Infinity;
-			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most, limit);
+			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most, counted);
 		},
 		judge,
 		startState: startState(day, factors.length === 1 ? (factors[0] as Limb) : 'body'),
@@ -202,13 +199,13 @@ export type OutfitTables = Map<string, OutfitTable>;
 
 /**
  * The sequence of trunk, legs, head and front together: the debt of the whole body, given what hands, feet and eyes wear.
- * @param limit changes that cost more alone are of no interest, hundredths
+ * @param counted whether changes count as what they cost, or as the least that they can
  */
 export function bodySequence(
 	day: Day,
 	others: readonly Outfit[],
 	made: OutfitTables = new Map(),
-	limit = Infinity
+	counted: Counted = 'true'
 ): SequenceProblem {
 	const { cells, airs, person, wardrobe, soon } = day;
 	const views = viewsOf(wardrobe);
@@ -266,7 +263,7 @@ export function bodySequence(
 			if (!cell.heated) into.penalty += penaltyOfDebt(Math.max(start, end), person.marks);
 		},
 		fronts,
-		limit
+		counted
 	);
 	return {
 		...sequence,

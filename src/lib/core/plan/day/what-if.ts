@@ -1,12 +1,10 @@
-import { factorOf } from '../../cloth/factors';
-import type { Stack } from '../../cloth/stacks';
 import type { Cloth } from '../../cloth/things';
 import type { Outfit } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import type { Person } from '../../conditions/person';
 import type { Standing } from '../../judge/verdicts';
 import { POCKET_L } from '../../kit/pack';
-import { legalOutfitsOf, type Wardrobe } from '../../outfit/legal-outfits';
+import { outfitsOver } from '../../outfit/legal-outfits';
 import { dressDay } from './dress-day';
 
 /** What is put on in an emergency: it starts from what is worn, and nothing comes off. */
@@ -19,14 +17,6 @@ function isAway(cloth: Cloth, { marks }: Cell, worn: ReadonlySet<string>): boole
 	// One of a pair is as good as none; a second pair takes its place.
 	return marks.includes('glove-lost') && isWorn && cloth.slot === 'glove' && cloth.quantity < 2;
 }
-
-/** Whether a stack has all that is worn of its factor, in the same place. */
-const keepsOn = (stack: Stack, worn: Outfit): boolean =>
-	worn.every(({ cloth, position }) =>
-		stack.layers.some(
-			(layer) => layer.cloth.thingId === cloth.thingId && (layer.position === 5) === (position === 5)
-		)
-	);
 
 /**
  * The outfit of a what-if, from where one stands.
@@ -43,29 +33,7 @@ export function emergencyOutfit(
 	const reach = taken.filter((cloth) => !isAway(cloth, cell, worn));
 	const atHand = new Set(reach.map(({ thingId }) => thingId));
 	const kept = (standing?.outfit ?? []).filter(({ cloth }) => atHand.has(cloth.thingId));
-	const whole = legalOutfitsOf(reach);
-	const stacks = { ...whole.stacks };
-	for (const factor of ['trunk', 'legs', 'head', 'feet', 'eyes'] as const) {
-		const own = kept.filter(
-			({ cloth }) =>
-				factorOf(cloth) === factor && !whole.underwear.some(({ thingId }) => thingId === cloth.thingId)
-		);
-		const left = stacks[factor].filter((stack) => keepsOn(stack, own));
-		// An outfit that was given may be none that anybody would choose: it stays as it is.
-		stacks[factor] =
-			left.length > 0
-				? left
-				: [
-						{
-							layers: own.map(({ cloth, position }) => ({
-								cloth,
-								position,
-								index: reach.findIndex(({ thingId }) => thingId === cloth.thingId)
-							}))
-						}
-					];
-	}
-	const wardrobe: Wardrobe = { ...whole, stacks };
+	const wardrobe = outfitsOver(reach, kept);
 	const plan = dressDay([{ ...cell, fresh: false, kind: 'stop' }], wardrobe, person, standing);
 	return { outfit: plan.outfits[0]!, opening: 1 };
 }

@@ -24,9 +24,8 @@ export interface WholeDay<D extends Day> {
 	atLeast: number;
 }
 
-/** A day with only those stacks that a course within so much of the best can use: all that is asked later is about them. */
-function fewer<D extends Day>(day: D, solver: SequenceSolver, best: Best, spare: number): D {
-	const used = solver.optionsNear(best, spare);
+/** A day with only those stacks of its wardrobe that are used, a 1 for each by factor. */
+function withOnly<D extends Day>(day: D, used: readonly Uint8Array[]): D {
 	const stacks = { ...day.wardrobe.stacks };
 	BODY_FACTORS.forEach((factor, f) => {
 		stacks[factor] = stacks[factor].filter((_, option) => used[f]![option] === 1);
@@ -61,20 +60,21 @@ export function wholeDay<D extends Day>(
 			atLeast = Math.max(atLeast, limit);
 			continue;
 		}
-		const own = { ...day, wardrobe };
-		const solver = new SequenceSolver(bodySequence(own, others, new Map(), limit));
+		const rough = { ...day, wardrobe };
+		const roughly = new SequenceSolver(bodySequence(rough, others, new Map(), 'least'));
+		// Changes counted as the least that they can cost leave out most of it; what is left is searched as it is.
+		const left = roughly.optionsUpTo(limit + spare, openOf(rough, roughly));
+		atLeast = Math.max(atLeast, Math.min(left.atLeast, limit));
+		if (left.used === null || left.used.some((own) => !own.includes(1))) {
+			if (left.atLeast < limit - 1e-6) break;
+			continue;
+		}
+		const own = withOnly(rough, left.used);
+		const solver = new SequenceSolver(bodySequence(own, others));
 		const open = openOf(own, solver);
 		const found = solver.upTo(limit, open);
 		atLeast = Math.max(atLeast, Math.min(found.atLeast, limit));
-		if (found.best) {
-			const few = fewer(own, solver, found.best, spare);
-			const small = new SequenceSolver(bodySequence(few, others));
-			const openFew = openOf(few, small);
-			const { best } = small.upTo(found.best.cost, openFew);
-			return best
-				? { day: few, solver: small, best, open: openFew, atLeast }
-				: { day: own, solver, best: found.best, open, atLeast };
-		}
+		if (found.best) return { day: own, solver, best: found.best, open, atLeast };
 		if (found.atLeast < limit - 1e-6) break;
 	}
 	return { atLeast, best: null };
