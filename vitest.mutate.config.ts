@@ -14,11 +14,11 @@ class QuickFirst extends BaseSequencer {
 	}
 }
 
-/** The tests that hold body, cloth, weather and heat: their own, those of the rooms beside, and the references. */
+/** The tests that hold body, cloth, weather, heat, rules, outfit and judge: their own, those of the rooms beside, and the references. */
 export default defineConfig({
 	test: {
 		include: [
-			'src/lib/core/{body,cloth,weather,heat,conditions,rules,outfit}/**/*.test.ts',
+			'src/lib/core/{body,cloth,weather,heat,conditions,rules,outfit,judge}/**/*.test.ts',
 			'src/lib/words/units.test.ts',
 			'tests/reference/**/*.test.ts'
 		],

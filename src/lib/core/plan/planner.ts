@@ -8,6 +8,7 @@ import { schooled } from '../conditions/person';
 
 import { isSameWish, type Wish } from '../document/wish';
 import { type PlannedStage } from '../kit/planned-day';
+import { PENALTY } from '../rules/objective';
 import { finished } from '../search/steps';
 import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import {
@@ -207,8 +208,9 @@ export class TripPlanner {
 			soFar = planOf(before, wishes, { ...own, proven: false });
 			own = yield* meet(false);
 		}
-		// What is wet is settled: now the whole kit, where a core of it was searched.
-		if (wardrobes.whole && !isOver()) {
+		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.
+		const isCold = own.choice.dayLevels.some(({ penalty }) => penalty >= PENALTY.word);
+		if ((wardrobes.whole || isCold) && !isOver()) {
 			soFar = planOf(solver.problem, wishes, { ...own, proven: false });
 			own = yield* meet(true);
 		}

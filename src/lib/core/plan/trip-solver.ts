@@ -2,6 +2,7 @@ import { factorOf } from '../cloth/factors';
 import type { Outfit } from '../cloth/worn';
 import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
+import { PENALTY } from '../rules/objective';
 import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
 import { costOf, type Open } from '../search/problem';
 import { type Best, SequenceSolver } from '../search/solver';
@@ -17,6 +18,7 @@ import {
 } from './day/day-problem';
 import { MOST_TURNS, neverInDebt, penaltyOfLimb, spansKey, spansOf } from './day/debt-spans';
 import { type Day, type Limb, LIMBS } from './day/limb-judges';
+import { unusualDay } from './day/unusual-day';
 import { wholeDay } from './day/whole-day';
 import type { OpenStacks } from './day/whole-kit';
 import type { TripDays } from './trip-days';
@@ -81,7 +83,10 @@ export interface SolveOptions {
 	hasty?: boolean;
 	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
 	last?: ReadonlySet<number>;
-	/** the whole kit is searched too, where the search starts from a core of it */
+	/**
+	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or
+	 * short with all that is ordinary
+	 */
 	whole?: boolean;
 }
 
@@ -199,42 +204,50 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		spare: number
 	): Solved {
 		const { day, best, limits } = core;
-		const whole = day.whole?.();
-		if (!whole) return core;
 		const key = `whole|${day.key}|${context}|${limits.key}|${spare}`;
 		const known = this.solved.get(key);
 		if (known) return known;
-		const pins = constraints.wornAt.filter((pin) => pin.day === day.index);
-		const isOpenIn =
-			({ stacks, cloths }: Wardrobe): OpenStacks =>
-			(cell, factor, option) => {
-				const { layers } = stacks[factor][option]!;
-				return (
-					layers.every(({ index }) => limits.allows(index)) &&
-					pins.every(
-						(pin) =>
-							pin.cell !== cell ||
-							factorOf(cloths[pin.thing]!) !== factor ||
-							layers.some(({ index }) => index === pin.thing)
-					)
-				);
-			};
 		const openOf = (own: SolverDay, solver: SequenceSolver): Open => {
 			const { allows, at } = limitsOf(constraints, own, solver, new Set(solver.things));
 			return { ...solver.openOf(allows), ...(at ? { at } : {}) };
 		};
-		const found = wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
-		const made: Solved =
-			found.best === null
-				? { ...core, atLeast: Math.min(best.cost, found.atLeast) }
-				: {
-						solver: found.solver,
-						best: found.best,
-						limits: limitsOf(constraints, found.day, found.solver, new Set(found.solver.things)),
-						oracle: found.solver.oracle(found.best, spare, found.open.at, limits.allows),
-						day: found.day,
-						atLeast: found.atLeast
-					};
+		const solvedBy = (
+			found: Pick<Solved, 'day' | 'solver' | 'best'> & { open: Open },
+			atLeast: number
+		): Solved => ({
+			...found,
+			limits: limitsOf(constraints, found.day, found.solver, new Set(found.solver.things)),
+			oracle: found.solver.oracle(found.best, spare, found.open.at, limits.allows),
+			atLeast: Math.min(atLeast, found.best.cost)
+		});
+		let made = core;
+		const whole = day.whole?.();
+		if (whole) {
+			const pins = constraints.wornAt.filter((pin) => pin.day === day.index);
+			const isOpenIn =
+				({ stacks, cloths }: Wardrobe): OpenStacks =>
+				(cell, factor, option) => {
+					const { layers } = stacks[factor][option]!;
+					return (
+						layers.every(({ index }) => limits.allows(index)) &&
+						pins.every(
+							(pin) =>
+								pin.cell !== cell ||
+								factorOf(cloths[pin.thing]!) !== factor ||
+								layers.some(({ index }) => index === pin.thing)
+						)
+					);
+				};
+			const found = wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
+			made = found.best
+				? solvedBy(found, found.atLeast)
+				: { ...core, atLeast: Math.min(best.cost, found.atLeast) };
+		}
+		// Where a phase stays cool or short, something that one does not usually wear may help.
+		if (made.best.penalty >= PENALTY.word && day.wardrobe.fixed.size === 0) {
+			const more = unusualDay(made.day, made, others, limits.allows, openOf);
+			if (more) made = solvedBy(more, made.atLeast);
+		}
 		this.solved.set(key, made);
 		return made;
 	}
@@ -348,7 +361,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		let shown: TripChoice | null = null;
 		let fitted = spans;
 		// A core comes first; where there is more behind it, once more with the whole kit.
-		const isCore = options.whole === true && days.some(({ whole }) => whole);
+		const isCore = options.whole === true;
 		let wholeTurn = false;
 		for (let turn = 0; turn < MOST_TURNS + (isCore ? 1 : 0); turn++) {
 			const now = spans;

@@ -17,8 +17,7 @@ export interface WholeDay<D extends Day> {
 	/** the day with the outfits that were searched */
 	day: D;
 	solver: SequenceSolver;
-	/** null where nothing better was found than what was known */
-	best: Best | null;
+	best: Best;
 	open: Open;
 	/** no outfit of the kit costs less, hundredths */
 	atLeast: number;

@@ -8,7 +8,7 @@ import { personOf } from '../../conditions/person';
 import { cellsOf } from '../../conditions/cells';
 import { finished } from '../../search/steps';
 import { SequenceSolver } from '../../search/solver';
-import { planTrip } from '../planner';
+import { planStage, planTrip } from '../planner';
 import { bodySequence, limbOutfits } from './day-problem';
 import { dayOf } from './limb-judges';
 import { kitOfDay, wardrobeWithin } from './whole-kit';
@@ -170,5 +170,35 @@ describe('a trip with the whole kit behind its core', () => {
 		const outfits = plan.choice.dressed[0]!.outfits.map((outfit) => outfit.map(({ cloth }) => cloth.thingId));
 		expect(outfits.flat()).not.toContain(left);
 		expect(outfits[1]).toContain('poncho');
+	});
+});
+
+describe('what one does not usually wear', () => {
+	const kit = [
+		'top-wool-mid',
+		'fleece',
+		'sweater-wool',
+		'bottoms-wool',
+		'trousers-soft-shell',
+		'hat-warm',
+		...FEET
+	];
+	const stand = (airTempC: number) => stageOf([['stop', 30, 80, 'lee']], { airTempC });
+	const wornAt = (airTempC: number): { worn: string[]; codes: string[] } => {
+		const { phases, findings } = planStage(stand(airTempC), PLANNED, kitOf(kit));
+		return {
+			worn: phases[0]!.outfit.map(({ cloth }) => cloth.typeId),
+			codes: findings.map(({ code }) => code)
+		};
+	};
+	it('is worn where all that is ordinary leaves a phase cool, and it is said', () => {
+		const { worn, codes } = wornAt(-2);
+		expect(worn).toEqual(expect.arrayContaining(['fleece', 'fleece-thin']));
+		expect(codes).toContain('unusual');
+	});
+	it('is not worn where one of them does', () => {
+		const { worn, codes } = wornAt(9);
+		expect(worn.includes('fleece') && worn.includes('fleece-thin')).toBe(false);
+		expect(codes).not.toContain('unusual');
 	});
 });
