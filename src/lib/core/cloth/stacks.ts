@@ -61,7 +61,8 @@ const lowestFirst = (a: Placement, b: Placement): number =>
 export const stackOf = (placements: readonly Placement[]): Stack | null =>
 	stackInOrder([...placements].sort(lowestFirst));
 
-function stackInOrder(placements: readonly Placement[]): Stack | null {
+/** The same in the order given, which counts where two layers could go into the same position. */
+export function stackInOrder(placements: readonly Placement[]): Stack | null {
 	const layers: Stack['layers'] = [];
 	const placed = new Uint8Array(placements.length);
 	let middle = 0;

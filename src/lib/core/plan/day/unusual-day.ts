@@ -1,5 +1,5 @@
 import { factorOf } from '../../cloth/factors';
-import { placementsOf, type Stack, stackOf, unusualPair } from '../../cloth/stacks';
+import { placementsOf, type Stack, stackInOrder, unusualPair } from '../../cloth/stacks';
 import type { Cloth } from '../../cloth/things';
 import type { Outfit } from '../../cloth/worn';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
@@ -27,8 +27,14 @@ function withOneMore({ layers }: Stack, cloth: Cloth, index: number): Stack[] {
 	return placementsOf(cloth, index).flatMap((placement) => {
 		// What lies under it may move a place inwards.
 		const loose = worn.map((one) => (one.low === 2 || one.low === 3 ? { ...one, low: 2, high: 3 } : one));
-		const stack = stackOf([...loose, placement]);
-		return stack && unusualPair(stack.layers) ? [stack] : [];
+		// The new one may lie under what is worn in the same place, or over it.
+		return [
+			[placement, ...loose],
+			[...loose, placement]
+		].flatMap((layers) => {
+			const stack = stackInOrder(layers.sort((a, b) => a.high - b.high || a.low - b.low));
+			return stack && unusualPair(stack.layers) ? [stack] : [];
+		});
 	});
 }
 

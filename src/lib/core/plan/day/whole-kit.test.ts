@@ -177,7 +177,7 @@ describe('what one does not usually wear', () => {
 	const kit = [
 		'top-wool-mid',
 		'fleece',
-		'sweater-wool',
+		'fleece-thin',
 		'bottoms-wool',
 		'trousers-soft-shell',
 		'hat-warm',
