@@ -1,9 +1,19 @@
+import type { BagNumber, BatteryCharge, EndWorn } from './as-said';
 import type { ClientFactName, ClientFactValue } from './client-facts';
 import type { Doing, HouseUses, Mark } from './doing';
 import type { Part } from './parts';
 import type { SomeSchools } from './schools';
 import type { HeightForecast, Inversion, Place, Precipitation, WaterGrade, WetSpell } from './weather';
 
+export {
+	BAG_NUMBER_KINDS,
+	BAG_NUMBER_UNITS,
+	type BagNumber,
+	BATTERY_UNITS,
+	type BatteryCharge,
+	END_WORN,
+	type EndWorn
+} from './as-said';
 export { DOINGS, type Doing, type HouseUses, type Mark, MARKS } from './doing';
 
 /** What a document calls itself; the number grows when older readers would misread it. */
@@ -290,26 +300,6 @@ type Face = (typeof FACES)[number];
 /** What the number on a sleeping bag means; an unclear one gives no verdict. */
 export const BAG_SCALES = ['comfort', 'unclear'] as const;
 type BagScale = (typeof BAG_SCALES)[number];
-
-/** The number that stands on a sleeping bag, as far as anybody knows what it means. */
-export const BAG_NUMBER_UNITS = ['°C', '°F', 'unclear'] as const;
-export const BAG_NUMBER_KINDS = ['comfort', 'limit', 'unclear'] as const;
-export interface BagNumber {
-	value: number;
-	unit: (typeof BAG_NUMBER_UNITS)[number];
-	kind: (typeof BAG_NUMBER_KINDS)[number];
-}
-
-/** What a battery holds, as it says itself. */
-export const BATTERY_UNITS = ['mAh', 'Wh'] as const;
-export interface BatteryCharge {
-	value: number;
-	unit: (typeof BATTERY_UNITS)[number];
-}
-
-/** How an end is worn that can go over or under what it meets: a cuff of a glove at the sleeve, a trouser leg at the boot. */
-export const END_WORN = ['over', 'under'] as const;
-export type EndWorn = (typeof END_WORN)[number];
 
 /** Everything about a thing that the computation reads. */
 export interface Properties {

@@ -28,7 +28,7 @@ export interface Wardrobe {
 const MOST_OUTFITS = 4000;
 const MOST_STACKS = 3000;
 /** The same where the whole kit is asked for. */
-const MOST_STACKS_WHOLE = 10_000;
+const MOST_STACKS_WHOLE = 5000;
 
 /** Things of a slot that are kept, step by step, while a kit is too large. */
 const KEPT = [Infinity, 6, 4, 3, 2, 1] as const;

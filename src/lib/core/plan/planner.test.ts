@@ -142,7 +142,8 @@ describe('a hair’s breadth of warmth', () => {
 
 describe('a plan that is wanted in a hurry', () => {
 	const { document, client } = loopTrip('lifts', 4);
-	const trip = { ...document.trip, stages: document.trip.stages.slice(0, 2) };
+	const { stages, weathers } = document.trip;
+	const trip = { ...document.trip, stages: stages.slice(0, 2), weathers: weathers.slice(0, 1) };
 	const guest = schooled(client, document);
 	it('dresses every day, is never better than the one that is searched, and does not change that', () => {
 		const steps = new TripPlanner(trip, guest).plan([], 0, undefined, () => true);

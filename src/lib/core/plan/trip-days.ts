@@ -126,7 +126,8 @@ export function wardrobesOf(
 	const whole = legalOutfitsOf(cloths, keep, Infinity, askedBy(cells));
 	const { trunk, legs, head } = whole.stacks;
 	if (trunk.length * legs.length * head.length <= MOST_OUTFITS) return { first: whole, whole: null };
-	return { first: coreOf(whole, cells, personOf(client).schools, keep), whole };
+	// A hoard that had to be thinned to be listed at all is searched by its core only, and the plan says so.
+	return { first: coreOf(whole, cells, personOf(client).schools, keep), whole: whole.cut ? null : whole };
 }
 
 /** Ids of the things that any stack of a wardrobe uses. */

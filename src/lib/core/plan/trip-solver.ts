@@ -1,13 +1,10 @@
-import { factorOf } from '../cloth/factors';
 import type { Outfit } from '../cloth/worn';
 import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
-import { PENALTY } from '../rules/objective';
-import { type HittingSolver, lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
-import { costOf, type Open } from '../search/problem';
-import { type Best, SequenceSolver } from '../search/solver';
+import { lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
+import { SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
-import { type Constraints, type DayLimits, limitsOf } from './constraints';
+import { type Constraints, limitsOf } from './constraints';
 import {
 	bodySequence,
 	type Dressed,
@@ -16,12 +13,35 @@ import {
 	limbSequence,
 	type OutfitTables
 } from './day/day-problem';
-import { MOST_TURNS, neverInDebt, penaltyOfLimb, spansKey, spansOf } from './day/debt-spans';
-import { type Day, type Limb, LIMBS } from './day/limb-judges';
-import { unusualDay } from './day/unusual-day';
-import { wholeDay } from './day/whole-day';
-import type { OpenStacks } from './day/whole-kit';
+import { MOST_TURNS, neverInDebt, spansKey, spansOf } from './day/debt-spans';
+import { type Limb } from './day/limb-judges';
 import type { TripDays } from './trip-days';
+import { beyondCore } from './beyond-core';
+import {
+	choiceFrom,
+	type Group,
+	type GroupChoice,
+	GROUPS,
+	NOTHING,
+	type Progress,
+	type Solved,
+	type SolveOptions,
+	type SolverDay,
+	type SolverProblem,
+	toleranceOf,
+	type TripChoice,
+	weighed
+} from './trip-choice';
+export {
+	isBetter,
+	type Progress,
+	type SolveOptions,
+	type SolverDay,
+	type SolverProblem,
+	type TripChoice,
+	type TripLevels,
+	weighed
+} from './trip-choice';
 
 /**
  * The best outfits of all days of a trip, with one set taken for all of them.
@@ -30,114 +50,6 @@ import type { TripDays } from './trip-days';
  * the lightest with which all of them do. Hands, feet and eyes come first, then the body with what those give; no thing
  * belongs to two of them, so each group has a lightest set of its own.
  */
-export type Group = Limb | 'body';
-const GROUPS: readonly Group[] = [...LIMBS, 'body'];
-
-export interface TripLevels {
-	penalty: number;
-	overheat: number;
-	/** in units of one outermost layer put on or taken off */
-	changes: number;
-	massG: number;
-}
-
-export interface TripChoice {
-	/** by day; null where the search was stopped before it */
-	dressed: (Dressed | null)[];
-	/** levels of each day, without its mass */
-	dayLevels: Omit<TripLevels, 'massG'>[];
-	levels: TripLevels;
-	/** the same of trunk, legs and head alone */
-	bodyLevels: TripLevels;
-	/** things worn anywhere, and those that come along anyway, as indexes into the kit */
-	taken: Set<number>;
-	/** no set can weigh less, as far as was shown, g */
-	atLeastG: number;
-	/** the first three levels are the least there are, among the outfits that were searched */
-	levelsProven: boolean;
-	massProven: boolean;
-	/** the whole kit was searched, and not only a core of it */
-	isWhole: boolean;
-	/** by day: no outfits of the whole kit, whatever they are, do better */
-	provenDays: boolean[];
-	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
-	gaps: number[];
-}
-
-export interface Progress {
-	task: 'days' | 'weight' | 'room';
-	done: number;
-	total: number;
-	/** what is known so far */
-	best: TripChoice | null;
-}
-
-export interface SolveOptions {
-	/** changes more a day that may be spent on a lighter pack, hundredths, for each of hands, feet, eyes and body */
-	spare?: number;
-	hit?: HittingSolver;
-	isOver?: () => boolean;
-	/** whether a plan that is good enough is wanted by now, to be shown while the search goes on */
-	hurry?: () => boolean;
-	/** a good plan will do: long days are not searched, nothing is made lighter */
-	hasty?: boolean;
-	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
-	last?: ReadonlySet<number>;
-	/**
-	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or
-	 * short with all that is ordinary
-	 */
-	whole?: boolean;
-}
-
-/**
- * So much worse a day may be for the set that one has, hundredths (our assumption): two steps of cold within a word, a twentieth
- * of the overheat and the changes more, and ten clo·min and a change. No verdict word and no thing out of place is in reach.
- */
-const toleranceOf = ({ overheat, changes }: Best): number =>
-	costOf(2, 10 + 0.05 * overheat) + 100 + 0.05 * changes;
-
-interface Solved {
-	solver: SequenceSolver;
-	best: Best;
-	limits: DayLimits;
-	oracle: Oracle;
-	/** the day with the outfits that were searched */
-	day: SolverDay;
-	/** no outfits of the kit cost less, hundredths; of the core only, where the whole kit was not searched */
-	atLeast: number;
-}
-
-interface GroupChoice {
-	/** option per factor, cell by cell, for each day; null while a day is not solved */
-	choices: (number[][] | null)[];
-	/** each day with the outfits that it was chosen from */
-	days: SolverDay[];
-	/** by day: so much less a course could cost at most, hundredths */
-	gaps: number[];
-	levels: { penalty: number; overheat: number; changes: number }[];
-	used: Set<number>;
-	atLeastG: number;
-	levelsProven: boolean;
-	massProven: boolean;
-}
-
-const NOTHING = { penalty: 0, overheat: 0, changes: 0 };
-
-/** A day as the search of a trip sees it. */
-export interface SolverDay extends Day {
-	index: number;
-	/** days that are alike have the same key */
-	key: string;
-	stage: { id: string };
-	/** the whole kit, where the wardrobe of the day is a core of it */
-	whole?: (() => Wardrobe) | null;
-}
-export interface SolverProblem {
-	wardrobe: Wardrobe;
-	days: readonly SolverDay[];
-}
-
 export class TripSolver<P extends SolverProblem = TripDays> {
 	private readonly solvers = new Map<string, SequenceSolver>();
 	private readonly solved = new Map<string, Solved | null>();
@@ -195,61 +107,18 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		return made;
 	}
 
-	/** The body on a day once more, from the whole kit: better than what a core gave, or how much better it could be. */
-	private solveWhole(
+	/** The body on a day once more, beyond its core. */
+	private solveBeyond(
 		core: Solved,
 		context: string,
 		others: readonly Outfit[],
 		constraints: Constraints,
 		spare: number
 	): Solved {
-		const { day, best, limits } = core;
-		const key = `whole|${day.key}|${context}|${limits.key}|${spare}`;
-		const known = this.solved.get(key);
-		if (known) return known;
-		const openOf = (own: SolverDay, solver: SequenceSolver): Open => {
-			const { allows, at } = limitsOf(constraints, own, solver, new Set(solver.things));
-			return { ...solver.openOf(allows), ...(at ? { at } : {}) };
-		};
-		const solvedBy = (
-			found: Pick<Solved, 'day' | 'solver' | 'best'> & { open: Open },
-			atLeast: number
-		): Solved => ({
-			...found,
-			limits: limitsOf(constraints, found.day, found.solver, new Set(found.solver.things)),
-			oracle: found.solver.oracle(found.best, spare, found.open.at, limits.allows),
-			atLeast: Math.min(atLeast, found.best.cost)
-		});
-		let made = core;
-		const whole = day.whole?.();
-		if (whole) {
-			const pins = constraints.wornAt.filter((pin) => pin.day === day.index);
-			const isOpenIn =
-				({ stacks, cloths }: Wardrobe): OpenStacks =>
-				(cell, factor, option) => {
-					const { layers } = stacks[factor][option]!;
-					return (
-						layers.every(({ index }) => limits.allows(index)) &&
-						pins.every(
-							(pin) =>
-								pin.cell !== cell ||
-								factorOf(cloths[pin.thing]!) !== factor ||
-								layers.some(({ index }) => index === pin.thing)
-						)
-					);
-				};
-			const found = wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
-			made = found.best
-				? solvedBy(found, found.atLeast)
-				: { ...core, atLeast: Math.min(best.cost, found.atLeast) };
-		}
-		// Where a phase stays cool or short, something that one does not usually wear may help.
-		if (made.best.penalty >= PENALTY.word && day.wardrobe.fixed.size === 0) {
-			const more = unusualDay(made.day, made, others, limits.allows, openOf);
-			if (more) made = solvedBy(more, made.atLeast);
-		}
-		this.solved.set(key, made);
-		return made;
+		const key = `beyond|${core.day.key}|${context}|${core.limits.key}|${spare}`;
+		const known = this.solved.get(key) ?? beyondCore(core, others, constraints, spare);
+		this.solved.set(key, known);
+		return known;
 	}
 
 	/**
@@ -274,7 +143,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			const own = this.solveDay(day, group, context, constraints, options, make);
 			if (!own) return null;
 			solved[day.index] = wholeFor
-				? this.solveWhole(own, context, wholeFor[day.index]!, constraints, spare)
+				? this.solveBeyond(own, context, wholeFor[day.index]!, constraints, spare)
 				: own;
 			yield { done: day.index + 1 };
 		}
@@ -409,7 +278,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			const { choice, next } = this.putTogether(groups, others, now, constraints);
 			if (wholeTurn) {
 				if (!best || weighed(choice.levels) <= weighed(best.levels) + 1e-6)
-					best = { ...choice, isWhole: days.every(({ whole }) => !whole?.().cut) };
+					best = { ...choice, isWhole: days.every(({ whole }) => whole) };
 				break;
 			}
 			// A turn that made it no better is the last one, and so is one that the search could not settle.
@@ -451,7 +320,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const next = days.map((day) =>
 			dressed[day.index] ? spansOf(day, dressed[day.index]!) : before[day.index]!
 		);
-		return { choice: this.choiceOf(groups, dressed, next, constraints), next };
+		return { choice: choiceFrom(this.problem.days, this.massG, groups, dressed, next, constraints), next };
 	}
 
 	private readonly dressedKnown = new WeakMap<Wardrobe, Map<string, Dressed>>();
@@ -483,65 +352,4 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const of = (limb: Limb): number[][] => groups[limb].choices[day.index] ?? none;
 		return limbOutfits(day, { eyes: of('eyes'), hands: of('hands'), feet: of('feet') });
 	}
-
-	private choiceOf(
-		groups: Record<Group, GroupChoice>,
-		dressed: (Dressed | null)[],
-		spans: DebtSpan[][][],
-		constraints: Constraints
-	): TripChoice {
-		const { days } = this.problem;
-		const dayLevels = days.map((day) => {
-			const limbPenalty = LIMBS.reduce((sum, limb) => {
-				const own = groups[limb].choices[day.index];
-				return own ? sum + penaltyOfLimb(day, limb, own, spans[day.index]!) : sum;
-			}, 0);
-			const sum = (level: 'overheat' | 'changes'): number =>
-				GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);
-			return {
-				penalty: limbPenalty + groups.body.levels[day.index]!.penalty,
-				overheat: sum('overheat'),
-				changes: sum('changes') / 100
-			};
-		});
-		const total = (list: readonly { penalty: number; overheat: number; changes: number }[]) => ({
-			penalty: list.reduce((sum, { penalty }) => sum + penalty, 0),
-			overheat: list.reduce((sum, { overheat }) => sum + overheat, 0),
-			changes: Math.round(list.reduce((sum, { changes }) => sum + changes, 0) * 100) / 100
-		});
-		const taken = new Set(GROUPS.flatMap((group) => [...groups[group].used]));
-		constraints.taken.forEach((thing) => taken.add(thing));
-		const mass = (things: Iterable<number>): number =>
-			[...things].reduce((sum, thing) => sum + this.massG[thing]!, 0);
-		const free = [...taken].filter(
-			(thing) => constraints.taken.has(thing) || constraints.preferred.has(thing)
-		);
-		const body = total(groups.body.levels);
-		const gaps = days.map((day) =>
-			GROUPS.reduce((sum, group) => sum + groups[group].gaps[day.index]! / 100, 0)
-		);
-		return {
-			dressed,
-			dayLevels,
-			levels: { ...total(dayLevels), massG: mass(taken) },
-			bodyLevels: { ...body, changes: body.changes / 100, massG: mass(groups.body.used) },
-			taken,
-			atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, mass(free)),
-			levelsProven: GROUPS.every((group) => groups[group].levelsProven),
-			massProven: GROUPS.every((group) => groups[group].massProven),
-			isWhole: false,
-			provenDays: gaps.map((gap) => gap === 0),
-			gaps
-		};
-	}
-}
-
-/** What decides before the mass, in one number, hundredths of a change. */
-export const weighed = ({ penalty, overheat, changes }: Omit<TripLevels, 'massG'>): number =>
-	costOf(penalty, overheat) + 100 * changes;
-
-/** Whether levels are better: all that is felt first, then the mass. */
-export function isBetter(a: TripLevels, b: TripLevels): boolean {
-	const less = weighed(a) - weighed(b);
-	return Math.abs(less) > 1e-6 ? less < 0 : a.massG < b.massG - 1e-6;
 }

@@ -89,6 +89,13 @@ function passedOn(
 	});
 }
 
+/** The lowest of some costs; Infinity when there are none. */
+export const leastOf = (costs: Float64Array): number => {
+	let least = Infinity;
+	for (const cost of costs) if (cost < least) least = cost;
+	return least;
+};
+
 /** Choices of each cell, and what each of them costs at least there. */
 export interface Costed {
 	lists: readonly Int32Array[];

@@ -1,4 +1,4 @@
-import { type Alive, aliveWithin, withinByFactor } from './bounds';
+import { type Alive, aliveWithin, leastOf, withinByFactor } from './bounds';
 import type { Oracle } from './hitting-set';
 import { cheapestPath, type Path, wayTo, type Work } from './paths';
 import { type Open, optionsOf, Problem, type SequenceProblem } from './problem';
@@ -52,12 +52,6 @@ interface Floor {
 	/** sum of the cheapest ones */
 	total: number;
 }
-
-const leastOf = (costs: Float64Array): number => {
-	let least = Infinity;
-	for (const cost of costs) if (cost < least) least = cost;
-	return least;
-};
 
 export class SequenceSolver {
 	private readonly problem: Problem;

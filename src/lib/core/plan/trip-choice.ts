@@ -1,0 +1,180 @@
+import type { Wardrobe } from '../outfit/legal-outfits';
+import type { DebtSpan } from '../heat/fingers-and-toes';
+import type { HittingSolver, Oracle } from '../search/hitting-set';
+import { costOf } from '../search/problem';
+import type { Best, SequenceSolver } from '../search/solver';
+import type { Constraints, DayLimits } from './constraints';
+import type { Dressed } from './day/day-problem';
+import { penaltyOfLimb } from './day/debt-spans';
+import { type Day, type Limb, LIMBS } from './day/limb-judges';
+
+/** What a search of a trip is asked and answers: the choice of each group on each day, and all of them as one. */
+
+export type Group = Limb | 'body';
+export const GROUPS: readonly Group[] = [...LIMBS, 'body'];
+
+export interface TripLevels {
+	penalty: number;
+	overheat: number;
+	/** in units of one outermost layer put on or taken off */
+	changes: number;
+	massG: number;
+}
+
+export interface TripChoice {
+	/** by day; null where the search was stopped before it */
+	dressed: (Dressed | null)[];
+	/** levels of each day, without its mass */
+	dayLevels: Omit<TripLevels, 'massG'>[];
+	levels: TripLevels;
+	/** the same of trunk, legs and head alone */
+	bodyLevels: TripLevels;
+	/** things worn anywhere, and those that come along anyway, as indexes into the kit */
+	taken: Set<number>;
+	/** no set can weigh less, as far as was shown, g */
+	atLeastG: number;
+	/** the first three levels are the least there are, among the outfits that were searched */
+	levelsProven: boolean;
+	massProven: boolean;
+	/** the whole kit was searched, and not only a core of it */
+	isWhole: boolean;
+	/** by day: no outfits of the whole kit, whatever they are, do better */
+	provenDays: boolean[];
+	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
+	gaps: number[];
+}
+
+export interface Progress {
+	task: 'days' | 'weight' | 'room';
+	done: number;
+	total: number;
+	/** what is known so far */
+	best: TripChoice | null;
+}
+
+export interface SolveOptions {
+	/** changes more a day that may be spent on a lighter pack, hundredths, for each of hands, feet, eyes and body */
+	spare?: number;
+	hit?: HittingSolver;
+	isOver?: () => boolean;
+	/** whether a plan that is good enough is wanted by now, to be shown while the search goes on */
+	hurry?: () => boolean;
+	/** a good plan will do: long days are not searched, nothing is made lighter */
+	hasty?: boolean;
+	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
+	last?: ReadonlySet<number>;
+	/**
+	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or
+	 * short with all that is ordinary
+	 */
+	whole?: boolean;
+}
+
+/**
+ * So much worse a day may be for the set that one has, hundredths (our assumption): two steps of cold within a word, a twentieth
+ * of the overheat and the changes more, and ten clo·min and a change. No verdict word and no thing out of place is in reach.
+ */
+export const toleranceOf = ({ overheat, changes }: Best): number =>
+	costOf(2, 10 + 0.05 * overheat) + 100 + 0.05 * changes;
+
+export interface Solved {
+	solver: SequenceSolver;
+	best: Best;
+	limits: DayLimits;
+	oracle: Oracle;
+	/** the day with the outfits that were searched */
+	day: SolverDay;
+	/** no outfits of the kit cost less, hundredths; of the core only, where the whole kit was not searched */
+	atLeast: number;
+}
+
+export interface GroupChoice {
+	/** option per factor, cell by cell, for each day; null while a day is not solved */
+	choices: (number[][] | null)[];
+	/** each day with the outfits that it was chosen from */
+	days: SolverDay[];
+	/** by day: so much less a course could cost at most, hundredths */
+	gaps: number[];
+	levels: { penalty: number; overheat: number; changes: number }[];
+	used: Set<number>;
+	atLeastG: number;
+	levelsProven: boolean;
+	massProven: boolean;
+}
+
+export const NOTHING = { penalty: 0, overheat: 0, changes: 0 };
+
+/** A day as the search of a trip sees it. */
+export interface SolverDay extends Day {
+	index: number;
+	/** days that are alike have the same key */
+	key: string;
+	stage: { id: string };
+	/** the whole kit, where the wardrobe of the day is a core of it */
+	whole?: (() => Wardrobe) | null;
+}
+export interface SolverProblem {
+	wardrobe: Wardrobe;
+	days: readonly SolverDay[];
+}
+
+/** The choices of all groups as one. */
+export function choiceFrom(
+	days: readonly SolverDay[],
+	massG: readonly number[],
+	groups: Record<Group, GroupChoice>,
+	dressed: (Dressed | null)[],
+	spans: DebtSpan[][][],
+	constraints: Constraints
+): TripChoice {
+	const dayLevels = days.map((day) => {
+		const limbPenalty = LIMBS.reduce((sum, limb) => {
+			const own = groups[limb].choices[day.index];
+			return own ? sum + penaltyOfLimb(day, limb, own, spans[day.index]!) : sum;
+		}, 0);
+		const sum = (level: 'overheat' | 'changes'): number =>
+			GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);
+		return {
+			penalty: limbPenalty + groups.body.levels[day.index]!.penalty,
+			overheat: sum('overheat'),
+			changes: sum('changes') / 100
+		};
+	});
+	const total = (list: readonly { penalty: number; overheat: number; changes: number }[]) => ({
+		penalty: list.reduce((sum, { penalty }) => sum + penalty, 0),
+		overheat: list.reduce((sum, { overheat }) => sum + overheat, 0),
+		changes: Math.round(list.reduce((sum, { changes }) => sum + changes, 0) * 100) / 100
+	});
+	const taken = new Set(GROUPS.flatMap((group) => [...groups[group].used]));
+	constraints.taken.forEach((thing) => taken.add(thing));
+	const mass = (things: Iterable<number>): number =>
+		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
+	const free = [...taken].filter((thing) => constraints.taken.has(thing) || constraints.preferred.has(thing));
+	const body = total(groups.body.levels);
+	const gaps = days.map((day) =>
+		GROUPS.reduce((sum, group) => sum + groups[group].gaps[day.index]! / 100, 0)
+	);
+	return {
+		dressed,
+		dayLevels,
+		levels: { ...total(dayLevels), massG: mass(taken) },
+		bodyLevels: { ...body, changes: body.changes / 100, massG: mass(groups.body.used) },
+		taken,
+		atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, mass(free)),
+		levelsProven: GROUPS.every((group) => groups[group].levelsProven),
+		massProven: GROUPS.every((group) => groups[group].massProven),
+		isWhole: false,
+		provenDays: gaps.map((gap) => gap === 0),
+		gaps
+	};
+}
+
+/** What decides before the mass, in one number, hundredths of a change. */
+export const weighed = ({ penalty, overheat, changes }: Omit<TripLevels, 'massG'>): number =>
+	costOf(penalty, overheat) + 100 * changes;
+
+/** Whether levels are better: all that is felt first, then the mass. */
+export function isBetter(a: TripLevels, b: TripLevels): boolean {
+	const less = weighed(a) - weighed(b);
+	return Math.abs(less) > 1e-6 ? less < 0 : a.massG < b.massG - 1e-6;
+}
