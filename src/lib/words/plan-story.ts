@@ -121,7 +121,7 @@ export function weatherWords(told: ToldWeather, weather: Weather, nameOf: NameOf
 }
 
 /** Up to so many changes a day a bound says something; beyond, a verdict could be another one. */
-export const MOST_CHANGES_SAID = 20;
+const MOST_CHANGES_SAID = 20;
 
 /** What was shown about a plan, in words. */
 export function boundWords({

@@ -93,11 +93,12 @@ function typeOf(id: string, group: CatalogueGroup, row: CatalogueRow): Catalogue
 }
 
 /** Generic types of things, head to toe; no brands. Masses and litres are our assumptions for an adult size M. */
-export const CATALOGUE: readonly CatalogueType[] = CATALOGUE_GROUPS.flatMap((group) =>
+// Marked as pure, so that a page that asks for no type does not load them.
+export const CATALOGUE: readonly CatalogueType[] = /* @__PURE__ */ CATALOGUE_GROUPS.flatMap((group) =>
 	Object.entries(CATALOGUE_ROWS[group]).map(([id, row]) => typeOf(id, group, row))
 );
 
-const byId = new Map(CATALOGUE.map((type) => [type.id, type]));
+const byId = /* @__PURE__ */ (() => new Map(CATALOGUE.map((type) => [type.id, type])))();
 
 /**
  * The catalogue type of an id.

@@ -90,7 +90,6 @@ export const RULES = {
 	comesOff: 'assumption',
 	ridesWet: 'practice',
 	wetBesideDown: 'practice',
-	bagNumber: 'standard',
 	cottonLegs: 'practice',
 	hoods: 'practice',
 	outOfPlace: 'practice',

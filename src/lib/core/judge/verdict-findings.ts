@@ -5,7 +5,8 @@ import { reason } from '../document/reasons';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import { type FindingRule, type JudgedPhase, at, firstRounds } from './finding';
 import type { PhaseVerdict } from './phase-verdict';
-import { whatComesOff, whereOneLayerHelps } from './what-helps';
+import { whatComesOff } from './what-comes-off';
+import { whereOneLayerHelps } from './what-helps';
 
 /** Rules about what the phases of a day come to: too cold, too warm, wet, bare. */
 

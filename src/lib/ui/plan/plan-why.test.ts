@@ -30,7 +30,9 @@ describe('what opens behind a verdict', () => {
 		const labels = lines!.map(({ label }) => label);
 		expect(labels).toContain('Worn, in this wind and movement');
 		expect(labels).toContain('Holds these 60 min from');
-		expect(labels).toContain('Holds for');
+		const limit = (part: string): string => lines!.find(({ label }) => label === part)!.text;
+		expect(limit('The whole body')).toMatch(/^\d+ of 60 min$/);
+		expect([limit('Fingers'), limit('Toes')].join()).toMatch(/no limit|of 60 min/);
 		expect(reasons.length).toBeGreaterThan(2);
 	});
 	it('says what the coat is worth where one is on', () => {
@@ -39,7 +41,7 @@ describe('what opens behind a verdict', () => {
 	});
 	it('says from where on it is too warm at work, and has no band in a warm room', () => {
 		expect(whyVerdict(climb!, client).lines!.map(({ label }) => label)).toContain('Too warm here from');
-		expect(whyVerdict(breakfast!, client).lines!.map(({ label }) => label)).not.toContain('Holds for');
+		expect(whyVerdict(breakfast!, client).lines!.map(({ label }) => label)).not.toContain('The whole body');
 	});
 	it('opens the weather of a phase to its reasons', () => {
 		const { title, sentence, reasons } = whyFelt(top!, METRIC);

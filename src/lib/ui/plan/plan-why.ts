@@ -2,6 +2,7 @@ import { personOf } from '$lib/core/conditions/person';
 import { reason } from '$lib/core/document/reasons';
 import type { Client } from '$lib/core/document/types';
 import { holdsWithoutOver } from '$lib/core/judge/what-helps';
+import type { LimitedPart } from '$lib/core/judge/phase-verdict';
 import type { PlannedPhase } from '$lib/core/kit/planned-day';
 import { clo, feltTitle, firstName, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
 import { message } from '$lib/words/message';
@@ -9,6 +10,18 @@ import { measureWords, type Units } from '$lib/words/units';
 import type { Why } from '../parts/why.svelte';
 
 /** What the figures of a planned phase stand on, as they are opened. */
+
+/** Parts with minutes of their own, as they are told. */
+const PART_LIMITS = [
+	['body', 'The whole body'],
+	['hands', 'Fingers'],
+	['feet', 'Toes']
+] as const;
+/** How long a part holds: "113 of 180 min", roughly where the method does not reach. */
+function limitWords({ limits, cell, indicative }: PlannedPhase, part: LimitedPart): string {
+	const minutes = limits[part];
+	return minutes === null ? 'no limit' : `${indicative ? 'roughly ' : ''}${minutes} of ${cell.minutes} min`;
+}
 
 /** Why a phase is judged as it is, for this client. */
 export function whyVerdict(phase: PlannedPhase, client: Client): Why {
@@ -30,10 +43,7 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 						{ label: `Holds these ${phase.cell.minutes} min from`, text: `${clo(band.holdClo)} clo` },
 						{ label: 'Comfortable from', text: `${clo(band.needClo)} clo` },
 						{ label: 'For good, slightly cool', text: `${clo(band.steadyMinClo)} clo` },
-						{
-							label: 'Holds for',
-							text: phase.holdsMinutes === null ? 'no limit' : `${phase.holdsMinutes} min`
-						},
+						...PART_LIMITS.map(([part, label]) => ({ label, text: limitWords(phase, part) })),
 						...(without
 							? [
 									{

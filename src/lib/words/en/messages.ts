@@ -24,9 +24,9 @@ export const MESSAGES = {
 	'finding.short':
 		'{start, select, cold {{who} is already too cold when {where} begins.} other {{who} stays warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then gets too cold.}}{over, select, none { There is nothing to put on over everything.} other {}}{help, select, torso { One more warm layer over the torso helps most.} legs { Warm over-trousers or one more layer on the legs help most.} neck { A tube round the bare neck helps most.} head { Something warmer on the head helps most.} other {}}',
 	'finding.short-hands':
-		'{start, select, cold {{who}’s fingers are already too cold when {where} begins.} other {{who}’s fingers stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Mittens, warmers or hands in the pockets help.',
+		'{start, select, cold {{who}’s fingers are already too cold when {where} begins.} other {{who}’s fingers stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Mittens or warmers help.',
 	'finding.short-feet':
-		'{start, select, cold {{who}’s toes are already too cold when {where} begins.} other {{who}’s toes stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Dry socks, warmer boots, a mat under the feet and stamping help.',
+		'{start, select, cold {{who}’s toes are already too cold when {where} begins.} other {{who}’s toes stay warm for {roughly, select, yes {roughly } other {}}{held} of {minutes} in {where}, then go numb.}} Dry socks, warmer boots and a mat underfoot help.',
 	'finding.nothing-suffices':
 		'{part, select, hands {No gloves keep {who}’s fingers warm for {minutes} in {where}.} feet {No boots keep {who}’s toes warm for {minutes} in {where}.} other {No clothing keeps {who} warm for {minutes} in {where}.}} Shorten it, find shelter, heat, or do not go.',
 	'finding.wet-through':

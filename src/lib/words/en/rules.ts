@@ -397,7 +397,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	comesOff: {
-		says: 'What is opened or taken off first: the outermost warm layer without which it is neither too warm nor too cold.',
+		says: 'The front is opened, or the outermost layer comes off without which it is neither too warm nor too cold.',
 		source: OURS
 	},
 
@@ -409,12 +409,6 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	wetBesideDown: {
 		says: 'Wet things never ride beside down.',
 		source: TRADE
-	},
-
-	bagNumber: {
-		says: 'A limit lies about {v1} below the comfort temperature of the same bag; a number that nobody knows gives a question, not a verdict.',
-		source: `temperatures of EN ISO 23537${MEMORY}; the difference is ${OURS}`,
-		values: { v1: [5.5, 'K'] }
 	},
 
 	armsUp: {

@@ -11,9 +11,8 @@
 	import PlanDrawing from './PlanDrawing.svelte';
 	import VerdictTag from '../../parts/VerdictTag.svelte';
 	import { columnWidths } from './plan-columns';
-	import { whyFelt, whyVerdict } from '../plan-why';
+	import { whyFelt, whyVerdict } from '../why-later';
 	import { readerUnits } from '../../parts/reader-units';
-	import { why } from '../../parts/why.svelte';
 
 	interface Props {
 		phases: readonly PlannedPhase[];
@@ -57,7 +56,7 @@
 				<p class="name">{cellName(phase.cell)}</p>
 				<button
 					class="temp"
-					onclick={() => why.open(whyFelt(phase, readerUnits()))}
+					onclick={() => whyFelt(phase, readerUnits())}
 					aria-label="{phase.cell.name}: {degrees(phase.cell.airTempC)}, feels like {degrees(
 						phase.cell.feltTempC
 					)}. Why?"
@@ -69,7 +68,7 @@
 				</button>
 				<button
 					class="verdict"
-					onclick={() => why.open(whyVerdict(phase, client))}
+					onclick={() => whyVerdict(phase, client)}
 					aria-label="{phase.cell.name}: {verdictSentence(phase, first)} Why?"
 				>
 					<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />

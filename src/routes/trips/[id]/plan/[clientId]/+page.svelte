@@ -11,7 +11,6 @@
 	import type { Wish } from '$lib/core/document/wish';
 	import {
 		allRightSentence,
-		MOST_CHANGES_SAID,
 		phaseWords,
 		placeWords,
 		priceSentence,
@@ -27,10 +26,9 @@
 	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
 	import WishTray from '$lib/ui/plan/WishTray.svelte';
 	import { PlanSession } from '$lib/ui/plan/plan-session.svelte';
-	import { whyVerdict } from '$lib/ui/plan/plan-why';
+	import { whyVerdict } from '$lib/ui/plan/why-later';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
-	import { why } from '$lib/ui/parts/why.svelte';
 
 	let { data } = $props();
 
@@ -192,7 +190,7 @@
 	</div>
 	{#if narrow.current}
 		{#await import('$lib/ui/plan/PlanPhone.svelte') then { default: PlanPhone }}
-			<PlanPhone {phases} clientName={first} onwhy={(phase) => why.open(whyVerdict(phase, data.client))} />
+			<PlanPhone {phases} clientName={first} onwhy={(phase) => whyVerdict(phase, data.client)} />
 		{/await}
 	{/if}
 
@@ -248,12 +246,10 @@
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{planned.proven
-			? 'Every outfit of this kit was looked at: nothing better is possible on this day.'
+			? 'Of every outfit of this kit nothing better is possible on this day.'
 			: session.summary.cut
 				? 'Chosen from the likeliest things of this kit so far.'
-				: planned.gap <= MOST_CHANGES_SAID
-					? `A better plan for this day could save at most ${Math.ceil(planned.gap)} ${planned.gap <= 1 ? 'change' : 'changes'}.`
-					: 'Not every outfit was searched on this day.'}
+				: 'Not every outfit was searched.'}
 	</p>
 {/if}
 
