@@ -16,8 +16,8 @@ const first = (worn: readonly Worn[], test: (layer: Worn) => boolean): Cloth | n
 const isWarm = ({ cloth }: Worn): boolean => cloth.functions.includes('warmth');
 const isSock = ({ cloth }: Worn): boolean => covers(cloth, 'feet') && cloth.positions[1] <= 2;
 
-/** From this wind on a shell is worn at work in the dry too, km/h at 10 m (our assumption). */
-const SHELL_WIND_KMH = 35;
+/** From this wind past the body on a shell is worn at work in the dry too, m/s (our assumption). */
+const SHELL_WIND_MS = 8;
 /** Where the shell stays on all day, or is what the work needs. */
 const CARRIES_NO_SHELL: ReadonlySet<Cell['doing']> = new Set(['pistes', 'wade', 'motorbike']);
 
@@ -145,7 +145,7 @@ const ROWS: readonly Row[] = [
 			!cell.heated &&
 			cell.metabolicWm2 >= STOP_CLOTHES_UNTIL_WM2 &&
 			cell.rainMinutes === 0 &&
-			cell.wind10mKmh < SHELL_WIND_KMH &&
+			cell.airVelocityMs < SHELL_WIND_MS &&
 			!CARRIES_NO_SHELL.has(cell.doing),
 		unmet: (worn) =>
 			first(
