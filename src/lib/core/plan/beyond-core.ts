@@ -16,12 +16,12 @@ import type { Solved, SolverDay } from './trip-choice';
  * @param others what hands, feet and eyes wear, by cell
  * @param spare what a day may cost more for a lighter set, hundredths
  */
-export function beyondCore(
+export function* beyondCore(
 	core: Solved,
 	others: readonly Outfit[],
 	constraints: Constraints,
 	spare: number
-): Solved {
+): Generator<void, Solved, void> {
 	const { day, best, limits } = core;
 	const openOf = (own: SolverDay, solver: SequenceSolver): Open => {
 		const { allows, at } = limitsOf(constraints, own, solver, new Set(solver.things));
@@ -54,7 +54,7 @@ export function beyondCore(
 					)
 				);
 			};
-		const found = wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
+		const found = yield* wholeDay<SolverDay>(day, whole, others, isOpenIn, best.cost, spare, openOf);
 		made = found.best
 			? solvedBy(found, found.atLeast)
 			: { ...core, atLeast: Math.min(best.cost, found.atLeast) };

@@ -108,15 +108,15 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	}
 
 	/** The body on a day once more, beyond its core. */
-	private solveBeyond(
+	private *solveBeyond(
 		core: Solved,
 		context: string,
 		others: readonly Outfit[],
 		constraints: Constraints,
 		spare: number
-	): Solved {
+	): Generator<void, Solved, void> {
 		const key = `beyond|${core.day.key}|${context}|${core.limits.key}|${spare}`;
-		const known = this.solved.get(key) ?? beyondCore(core, others, constraints, spare);
+		const known = this.solved.get(key) ?? (yield* beyondCore(core, others, constraints, spare));
 		this.solved.set(key, known);
 		return known;
 	}
@@ -142,9 +142,14 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			const { context, make } = contextOf(day);
 			const own = this.solveDay(day, group, context, constraints, options, make);
 			if (!own) return null;
-			solved[day.index] = wholeFor
-				? this.solveBeyond(own, context, wholeFor[day.index]!, constraints, spare)
-				: own;
+			solved[day.index] = own;
+			if (wholeFor) {
+				// Others get their turn while a day is searched.
+				const steps = this.solveBeyond(own, context, wholeFor[day.index]!, constraints, spare);
+				let step = steps.next();
+				for (; !step.done; step = steps.next()) yield { done: day.index };
+				solved[day.index] = step.value;
+			}
 			yield { done: day.index + 1 };
 		}
 		const all = solved.filter((one) => one !== null);

@@ -39,7 +39,7 @@ function withOnly<D extends Day>(day: D, used: readonly Uint8Array[]): D {
  * @param known cost of the course that is known, hundredths
  * @param spare what a day may cost more for a lighter set, hundredths
  */
-export function wholeDay<D extends Day>(
+export function* wholeDay<D extends Day>(
 	day: D,
 	whole: Wardrobe,
 	others: readonly Outfit[],
@@ -47,10 +47,11 @@ export function wholeDay<D extends Day>(
 	known: number,
 	spare: number,
 	openOf: (day: D, solver: SequenceSolver) => Open
-): WholeDay<D> | { atLeast: number; best: null } {
-	const kit = kitOfDay(day, whole, others, isOpenIn, known);
+): Generator<void, WholeDay<D> | { atLeast: number; best: null }, void> {
+	const kit = yield* kitOfDay(day, whole, others, isOpenIn, known);
 	let atLeast = Math.min(known, kit.least);
 	for (const slack of SLACKS) {
+		yield;
 		if (atLeast >= known - 1e-6) break;
 		const limit = Math.min(kit.least + slack, known);
 		const wardrobe = wardrobeWithin(kit, limit, MOST_IN_TABLES / kit.fronts / day.cells.length);
@@ -68,6 +69,7 @@ export function wholeDay<D extends Day>(
 			if (left.atLeast < limit - 1e-6) break;
 			continue;
 		}
+		yield;
 		const own = withOnly(rough, left.used);
 		const solver = new SequenceSolver(bodySequence(own, others));
 		const open = openOf(own, solver);

@@ -88,7 +88,7 @@ describe('the whole kit on a day', () => {
 			fc.property(kits, days, fc.constantFrom(0, 1, 150, 900), (typeIds, stage, over) => {
 				const { whole, day, others } = dayWith(typeIds, stage);
 				const all = new SequenceSolver(bodySequence(day, others)).solve()!;
-				const kit = kitOfDay(day, whole, others, () => () => true, all.cost + over);
+				const kit = finished(kitOfDay(day, whole, others, () => () => true, all.cost + over));
 				expect(kit.least).toBeLessThanOrEqual(all.atLeast + 1e-6);
 				const left = wardrobeWithin(kit, all.cost + over, Infinity);
 				if (typeof left === 'string') expect(all.proven && left === 'none').toBe(false);
@@ -108,14 +108,16 @@ describe('the whole kit on a day', () => {
 				const all = new SequenceSolver(bodySequence(day, others)).solve()!;
 				const core = coreOf(whole, cells, person.schools);
 				const first = new SequenceSolver(bodySequence({ ...day, wardrobe: core }, others)).solve()!;
-				const found = wholeDay(
-					day,
-					whole,
-					others,
-					() => () => true,
-					first.cost,
-					0,
-					(_, solver) => solver.everything()
+				const found = finished(
+					wholeDay(
+						day,
+						whole,
+						others,
+						() => () => true,
+						first.cost,
+						0,
+						(_, solver) => solver.everything()
+					)
 				);
 				const cost = found.best?.cost ?? first.cost;
 				expect(found.atLeast).toBeLessThanOrEqual(all.cost + 1e-6);

@@ -174,13 +174,13 @@ export interface KitOfDay {
  * @param others what hands, feet and eyes wear, by cell
  * @param limit what is of interest costs no more, hundredths
  */
-export function kitOfDay(
+export function* kitOfDay(
 	day: Day,
 	whole: Wardrobe,
 	others: readonly Outfit[],
 	isOpenIn: (wardrobe: Wardrobe) => OpenStacks,
 	limit: number
-): KitOfDay {
+): Generator<void, KitOfDay, void> {
 	const wardrobe = withLittleUnmet(day, whole, others, isOpenIn(whole), limit);
 	const isOpen = isOpenIn(wardrobe);
 	const { trunk } = wardrobe.stacks;
@@ -189,6 +189,7 @@ export function kitOfDay(
 	let state = startState(day, 'body');
 	const cells: CellOfKit[] = [];
 	for (const [k, cell] of day.cells.entries()) {
+		yield;
 		const air = day.airs[k]!;
 		const always = [...underwearAt(wardrobe, k), ...others[k]!];
 		const terms = outfitTerms(cell, air, wardrobe, views, always, day.soon[k]!, day.person, fronts);
