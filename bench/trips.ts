@@ -90,7 +90,7 @@ export async function trips(): Promise<{ figures: Figure[]; notes: string[] }> {
 		made.levels!.push(first.levels);
 		made.whole!.push(first.whole);
 		made.gap!.push(gapOf(first.plan));
-		if (summary.levelsProven && first.plan.choice.massProven) proven++;
+		if (summary.gap === 0 && first.plan.choice.massProven) proven++;
 		if (summary.cut) cut++;
 		const taken = summary.takenIds.find((id) => id === 'coat-synthetic') ?? summary.takenIds.at(-1)!;
 		const searched = searchedIds(first.plan.problem.wardrobe);

@@ -2,7 +2,7 @@ import { factorOf } from '../../src/lib/core/cloth/factors';
 import { wearableThings } from '../../src/lib/core/cloth/things';
 import type { Client, Trip } from '../../src/lib/core/document/types';
 import { planTrip } from '../../src/lib/core/plan/planner';
-import { searchedIds, tripWardrobe } from '../../src/lib/core/plan/trip-days';
+import { searchedIds, wardrobesOf } from '../../src/lib/core/plan/trip-days';
 import { shortName } from '../../src/lib/words/labels';
 import { longTrip, loopTrip } from '../fixtures/long-trip';
 import { kitOf } from '../fixtures/make';
@@ -138,7 +138,7 @@ test('a thing that was not searched is luggage at once, and then a use is looked
 	const plain = kitOf(typesOf(client));
 	const { problem, choice } = planTrip({ trip: document.trip, client: plain });
 	const worn = new Set([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId));
-	const searched = searchedIds(tripWardrobe(plain, new Set(), new Set(), document.trip));
+	const searched = searchedIds(wardrobesOf(plain, new Set(), new Set(), document.trip).first);
 	const out = wearableThings(plain).find(
 		(cloth) =>
 			factorOf(cloth) === 'trunk' &&

@@ -19,6 +19,24 @@ import { countWords } from '../words/plan-story';
 import { reasonInWords } from '../words/reasons';
 import { METRIC } from '../words/units';
 
+/** What of a cell is given out with its phase. */
+const CONDITIONS = [
+	'startMin',
+	'minutes',
+	'altitudeM',
+	'airTempC',
+	'wind10mKmh',
+	'airVelocityMs',
+	'feltTempC',
+	'humidityPct',
+	'precipitation',
+	'rainMinutes',
+	'ground',
+	'light',
+	'metabolicWm2',
+	'doing'
+] as const satisfies (keyof Cell)[];
+
 /** One phase of a plan, as `POST /api/v1/plan` answers it. */
 export interface PhaseAnswer {
 	weather: string;
@@ -44,23 +62,7 @@ export interface PhaseAnswer {
 	/** how long each part holds, minutes; null where it has no limit */
 	limits: PlannedPhase['limits'];
 	/** what it is like there */
-	conditions: Pick<
-		Cell,
-		| 'startMin'
-		| 'minutes'
-		| 'altitudeM'
-		| 'airTempC'
-		| 'wind10mKmh'
-		| 'airVelocityMs'
-		| 'feltTempC'
-		| 'humidityPct'
-		| 'precipitation'
-		| 'rainMinutes'
-		| 'ground'
-		| 'light'
-		| 'metabolicWm2'
-		| 'doing'
-	>;
+	conditions: Pick<Cell, (typeof CONDITIONS)[number]>;
 	/** how wet what is worn and carried was in the morning, by thing, 0…1 of what it can hold */
 	wetness: Record<string, number>;
 	/** codes of the cautions that apply in the phase */
@@ -101,8 +103,6 @@ function phaseAnswer(
 	cautions: readonly Caution[]
 ): PhaseAnswer {
 	const { cell } = phase;
-	const { startMin, minutes, altitudeM, airTempC, wind10mKmh, airVelocityMs, feltTempC, humidityPct } = cell;
-	const { precipitation, rainMinutes, ground, light, metabolicWm2, doing } = cell;
 	return {
 		weather,
 		stageId: phase.cell.stageId,
@@ -122,22 +122,7 @@ function phaseAnswer(
 		verdict: phase.verdict,
 		indicative: phase.indicative,
 		limits: phase.limits,
-		conditions: {
-			startMin,
-			minutes,
-			altitudeM,
-			airTempC,
-			wind10mKmh,
-			airVelocityMs,
-			feltTempC,
-			humidityPct,
-			precipitation,
-			rainMinutes,
-			ground,
-			light,
-			metabolicWm2,
-			doing
-		},
+		conditions: Object.fromEntries(CONDITIONS.map((name) => [name, cell[name]])) as PhaseAnswer['conditions'],
 		wetness: Object.fromEntries(morning.map(({ thingId, share }) => [thingId, share])),
 		cautions: cautions
 			.filter(({ phases }) => phases.length === 0 || phases.some(({ id }) => id === cell.phaseId))

@@ -4,6 +4,7 @@ import type { Cell } from '../conditions/cells';
 import { HIGH_LIGHT_M, isAwake, isOut } from '../conditions/needs';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
+import type { Feature } from '../document/types';
 import { CLO_M2KW } from '../units';
 import { at, type FindingRule, type StageFacts, wholeDay } from './finding';
 
@@ -166,6 +167,8 @@ interface Gear {
 	gear: 'torch' | 'cleats' | 'bike-lights' | 'dry-bag' | 'float';
 	/** types that serve */
 	typeIds: readonly string[];
+	/** what whatever serves can do */
+	feature?: Feature;
 	asks: (cell: Cell) => boolean;
 }
 
@@ -195,19 +198,21 @@ const GEAR: readonly Gear[] = [
 	},
 	{
 		gear: 'float',
-		typeIds: ['vest-float'],
+		typeIds: [],
+		feature: 'floats',
 		asks: (cell) =>
 			cell.terrain.includes('deep-water') &&
 			(cell.marks.includes('immersed-thigh') || cell.marks.includes('immersed-waist'))
 	}
 ];
 const gearForThis: FindingRule = (facts) =>
-	GEAR.flatMap(({ gear, typeIds, asks }): Finding[] => {
+	GEAR.flatMap(({ gear, typeIds, feature, asks }): Finding[] => {
 		const phase = facts.phases.find(({ cell }) => isAwake(cell) && asks(cell));
 		const own = facts.client.things.filter(
 			(thing) =>
 				thing.deletedAt === null &&
-				(typeIds.includes(thing.typeId) || (gear === 'float' && clothOf(thing).features.includes('floats')))
+				(typeIds.includes(thing.typeId) ||
+					(feature !== undefined && clothOf(thing).features.includes(feature)))
 		);
 		const has = own.some(
 			({ quantity: { state, value } }) => (state === 'has' || state === 'assumed') && (value ?? 0) > 0

@@ -122,38 +122,32 @@ export function wetInThePack(
 			return cloth ? [cloth] : [];
 		});
 	const isDown = ({ fibre }: Cloth): boolean => fibre === 'down';
-	const found = (
-		code: 'rides-wet' | 'wet-beside-down',
-		phase: (typeof phases)[number],
-		thingIds: string[]
-	): Finding => ({
-		code,
-		severity: 'note',
-		...at(facts, phase),
-		part: 'pack',
-		thingIds,
-		values: {},
-		reasons: [reason(code === 'rides-wet' ? 'ridesWet' : 'wetBesideDown')]
-	});
+	const mayGetWet = (cloth: Cloth): boolean => isDown(cloth) || cloth.dryForNight;
 	const carrying = phases.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null);
-	const beside = carrying.find((phase) => phase.pack.wetIds.length > 0 && insideOf(phase).some(isDown));
-	const rained = carrying.find(
-		(phase) =>
-			phase.cell.rainMinutes >= THROUGH_THE_PACK_MIN &&
-			phase.cell.rainMinutes < DRY_BAG_ASKED_MIN &&
-			insideOf(phase).some((cloth) => isDown(cloth) || cloth.dryForNight)
+	/** The first phase that is told, with the first thing in the pack that it is about. */
+	const first = (
+		code: 'rides-wet' | 'wet-beside-down',
+		rule: 'ridesWet' | 'wetBesideDown',
+		told: readonly (typeof phases)[number][],
+		isMeant: (cloth: Cloth) => boolean,
+		beside: (phase: (typeof phases)[number]) => string[]
+	): Finding[] => {
+		for (const phase of told) {
+			const thing = insideOf(phase).find(isMeant);
+			if (!thing) continue;
+			const thingIds = [thing.thingId, ...beside(phase)];
+			const placed = { ...at(facts, phase), part: 'pack' as const, thingIds };
+			return [{ code, severity: 'note', ...placed, values: {}, reasons: [reason(rule)] }];
+		}
+		return [];
+	};
+	const withWet = carrying.filter(({ pack }) => pack.wetIds.length > 0);
+	const rainedOn = carrying.filter(
+		({ cell }) => cell.rainMinutes >= THROUGH_THE_PACK_MIN && cell.rainMinutes < DRY_BAG_ASKED_MIN
 	);
 	return [
-		...(beside
-			? [found('wet-beside-down', beside, [insideOf(beside).find(isDown)!.thingId, beside.pack.wetIds[0]!])]
-			: []),
-		...(rained
-			? [
-					found('rides-wet', rained, [
-						insideOf(rained).find((cloth) => isDown(cloth) || cloth.dryForNight)!.thingId
-					])
-				]
-			: [])
+		...first('wet-beside-down', 'wetBesideDown', withWet, isDown, ({ pack }) => pack.wetIds.slice(0, 1)),
+		...first('rides-wet', 'ridesWet', rainedOn, mayGetWet, () => [])
 	];
 }
 

@@ -7,7 +7,7 @@ import { WETTING_SHARE } from '../weather/precipitation';
 /** What a change costs, in hundredths (our assumption). In a heated place it is as good as free. */
 export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;
 /** In rain, in the dark and with numb hands a change costs double (our assumption for the last two). */
-export const HARD_DOUBLES = 2;
+const HARD_DOUBLES = 2;
 /** Felt temperature from which hands are numb at it, °C (our assumption). */
 const NUMB_FELT_C = -20;
 
@@ -92,6 +92,10 @@ export function changePlace(before: Cell, after: Cell): ChangePlace {
 		packAway: after.marks.includes('pack-away')
 	};
 }
+
+/** What each layer put on or taken off costs at least in some place, hundredths. */
+export const leastChangeCost = ({ heated, hard }: ChangePlace): number =>
+	heated ? CHANGE_COST.heated : CHANGE_COST.outermost * (hard ? HARD_DOUBLES : 1);
 
 /** Cost of a change in some place, in hundredths; Infinity where it cannot be done. */
 export function changeCost(change: Change, place: ChangePlace): number {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { kitOf } from '../../../../tests/fixtures/make';
 import { CATALOGUE } from '../cloth/catalogue';
 import { wearableThings } from '../cloth/things';
-import { bitCount, layerBits } from './layer-bits';
+import { bitCount, layerBits, toggledBetween } from './layer-bits';
 import { legalOutfitsOf } from './legal-outfits';
 import { changeBetween, changeCost } from './change-cost';
 
@@ -27,7 +27,7 @@ describe('layers as bits', () => {
 					const bits = layerBits(own);
 					own.forEach((from, a) =>
 						own.forEach((to, b) => {
-							const toggles = bits.reduce((sum, word) => sum + bitCount(word[a]! ^ word[b]!), 0);
+							const toggles = toggledBetween(bits, a, b);
 							const change = changeBetween(factor, from, to);
 							expect(toggles).toBe(change.toggles);
 							expect(100 * toggles).toBeLessThanOrEqual(changeCost(change, PLACE));

@@ -23,6 +23,13 @@ export function layerBits(stacks: readonly Stack[]): Uint32Array[] {
 	return bits.filter((own) => own.some((word) => word !== 0));
 }
 
+/** How many layers go on or off between two stacks. @param bits as `layerBits` makes them */
+export function toggledBetween(bits: readonly Uint32Array[], from: number, to: number): number {
+	let toggles = 0;
+	for (const own of bits) toggles += bitCount(own[from]! ^ own[to]!);
+	return toggles;
+}
+
 /** How many bits of a word of 32 are set. */
 export function bitCount(word: number): number {
 	let left = word - ((word >>> 1) & 0x55555555);

@@ -253,13 +253,7 @@ function givenStack(wardrobe: Wardrobe, indexes: number[]): Stack {
 		const overShell = indexes.slice(0, i).some((inner) => wardrobe.cloths[inner]!.positions[0] >= 4);
 		return overShell ? ways.at(-1)! : ways[0]!;
 	});
-	return (
-		stackOf(placements) ?? {
-			layers: placements
-				.map(({ cloth, index, low }) => ({ cloth, index, position: low }))
-				.sort((a, b) => a.position - b.position)
-		}
-	);
+	return stackOf(placements) ?? asWorn(placements);
 }
 
 /**

@@ -25,7 +25,7 @@ export function* beyondCore(
 	const { day, best, limits } = core;
 	const openOf = (own: SolverDay, solver: SequenceSolver): Open => {
 		const { allows, at } = limitsOf(constraints, own, solver, new Set(solver.things));
-		return { ...solver.openOf(allows), ...(at ? { at } : {}) };
+		return solver.openOf(allows, at);
 	};
 	const solvedBy = (
 		found: Pick<Solved, 'day' | 'solver' | 'best'> & { open: Open },

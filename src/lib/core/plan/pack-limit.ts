@@ -2,7 +2,8 @@ import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
 import { finished } from '../search/steps';
 import type { Constraints } from './constraints';
 import type { TripDay, TripDays } from './trip-days';
-import { isBetter, type Progress, type SolveOptions, type TripChoice, type TripSolver } from './trip-solver';
+import { isBetter, type Progress, type SolveOptions, type TripChoice } from './trip-choice';
+import type { TripSolver } from './trip-solver';
 
 /**
  * The room in the pack: in every phase on the move, what is carried and not worn has to go in. More things worn makes more
@@ -95,9 +96,8 @@ export function* solveWithRoom(
 		});
 		const [branch] = waiting.splice(at, 1);
 		const full = overfull(solver.problem, branch!.choice);
-		if (!full && !whole) return { choice: branch!.choice, fits: true, proven: true };
 		if (!full) {
-			const best = yield* solver.solve(branch!.constraints, { ...quiet, whole: true });
+			const best = whole ? yield* solver.solve(branch!.constraints, { ...quiet, whole }) : null;
 			const isBest = best !== null && overfull(solver.problem, best) === null;
 			return { choice: isBest ? best : branch!.choice, fits: true, proven: true };
 		}

@@ -21,7 +21,8 @@ import {
 	type Wardrobes,
 	wardrobesOf
 } from './trip-days';
-import { type Progress, type SolveOptions, type TripChoice, TripSolver } from './trip-solver';
+import type { Progress, SolveOptions, TripChoice } from './trip-choice';
+import { TripSolver } from './trip-solver';
 import { withWorst } from './for-the-worst';
 import { judgedOf, plannedDay, plannedDays, type TripPlan } from './trip-plan';
 import { constraintsOf, idsOf } from './wishes';

@@ -38,8 +38,6 @@ export interface TripChoice {
 	massProven: boolean;
 	/** the whole kit was searched, and not only a core of it */
 	isWhole: boolean;
-	/** by day: no outfits of the whole kit, whatever they are, do better */
-	provenDays: boolean[];
 	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
 	gaps: number[];
 }
@@ -164,7 +162,6 @@ export function choiceFrom(
 		levelsProven: GROUPS.every((group) => groups[group].levelsProven),
 		massProven: GROUPS.every((group) => groups[group].massProven),
 		isWhole: false,
-		provenDays: gaps.map((gap) => gap === 0),
 		gaps
 	};
 }

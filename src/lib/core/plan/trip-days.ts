@@ -90,35 +90,25 @@ const cellsOfTrip = (trip: Trip, known: KnownCells): Cell[] =>
 		)
 	);
 
-/**
- * The wardrobe of a client for a whole trip, without what stays at home in any case: its core, where it is large.
- * @param left things that stay at home, by id
- * @param keep things that stay in the search, by id
- * @param trip what nothing of it asks for is left out; null leaves nothing out, and makes no core
- */
-export function tripWardrobe(
-	client: Client,
-	left: ReadonlySet<string> = new Set(),
-	keep: ReadonlySet<string> = new Set(),
-	trip: Trip | null = null,
-	known: KnownCells = new Map()
-): Wardrobe {
-	return wardrobesOf(client, left, keep, trip, known).first;
-}
-
 /** The wardrobe that a search begins with, and the whole kit behind it; null where there is nothing behind. */
 export interface Wardrobes {
 	first: Wardrobe;
 	whole: Wardrobe | null;
 }
 
-/** The same, with the whole kit behind the core. */
+/**
+ * The wardrobe of a client for a whole trip, without what stays at home in any case: its core, where it is large, with the
+ * whole kit behind it.
+ * @param left things that stay at home, by id
+ * @param keep things that stay in the search, by id
+ * @param trip what nothing of it asks for is left out; null leaves nothing out, and makes no core
+ */
 export function wardrobesOf(
 	client: Client,
-	left: ReadonlySet<string>,
-	keep: ReadonlySet<string>,
-	trip: Trip | null,
-	known: KnownCells
+	left: ReadonlySet<string> = new Set(),
+	keep: ReadonlySet<string> = new Set(),
+	trip: Trip | null = null,
+	known: KnownCells = new Map()
 ): Wardrobes {
 	const cloths = wearableThings(client).filter(({ thingId }) => !left.has(thingId));
 	if (!trip) return { first: legalOutfitsOf(cloths, keep, MOST_OUTFITS), whole: null };

@@ -6,7 +6,7 @@ import type { Wish } from '../document/wish';
 import { type ChosenDay, judgedDay, reportedDay } from './day-report';
 import type { Dressed } from './day/day-problem';
 import type { TripDay, TripDays } from './trip-days';
-import type { TripChoice } from './trip-solver';
+import type { TripChoice } from './trip-choice';
 
 /**
  * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that
@@ -28,6 +28,7 @@ export interface TripPlan {
 
 function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenDay {
 	const levels = choice.dayLevels[day.index]!;
+	const gap = choice.gaps[day.index]!;
 	return {
 		stage: day.stage,
 		weather: day.weather,
@@ -42,10 +43,10 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		choice: {
 			...choice.dressed[day.index]!,
 			levels: { ...levels, massG: choice.levels.massG },
-			proven: choice.provenDays[day.index]! && (!problem.wardrobe.cut || choice.isWhole),
-			gap: choice.gaps[day.index]!
+			proven: gap === 0 && (!problem.wardrobe.cut || choice.isWhole),
+			gap
 		},
-		cut: problem.wardrobe.cut && !(choice.isWhole && choice.provenDays[day.index]),
+		cut: problem.wardrobe.cut && !(choice.isWhole && gap === 0),
 		morning: day.morning,
 		givenWhatIfs: day.givenWhatIfs
 	};

@@ -11,8 +11,9 @@ import { type Constraints, limitsOf } from './constraints';
 import { bodySequence } from './day/day-problem';
 import { solveWithRoom } from './pack-limit';
 import { planTrip } from './planner';
-import { type TripDay, type TripDays, tripDays, tripWardrobe } from './trip-days';
-import { type TripLevels, TripSolver, weighed } from './trip-solver';
+import { type TripDay, type TripDays, tripDays, wardrobesOf } from './trip-days';
+import { type TripLevels, weighed } from './trip-choice';
+import { TripSolver } from './trip-solver';
 import { constraintsOf } from './wishes';
 
 const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
@@ -209,7 +210,7 @@ describe('the plan of a whole trip', () => {
 		fc.assert(
 			fc.property(cases, (one) => {
 				const { trip, client } = tripOfCase(one);
-				const problem = tripDays(trip, client, tripWardrobe(client));
+				const problem = tripDays(trip, client, wardrobesOf(client).first);
 				const constraints = constraintsOf(wishesOf(one), problem);
 				const least = bruteForce(problem, constraints);
 				const found = finished(solveWithRoom(new TripSolver(problem), constraints, {}, 1e5));

@@ -32,16 +32,6 @@ import {
 	type TripChoice,
 	weighed
 } from './trip-choice';
-export {
-	isBetter,
-	type Progress,
-	type SolveOptions,
-	type SolverDay,
-	type SolverProblem,
-	type TripChoice,
-	type TripLevels,
-	weighed
-} from './trip-choice';
 
 /**
  * The best outfits of all days of a trip, with one set taken for all of them.
@@ -89,10 +79,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const key = `${group}|${day.key}|${context}|${limits.key}|${spare}|${hasty}`;
 		const known = this.solved.get(key);
 		if (known !== undefined) return known;
-		const best = solver.solve(
-			{ ...solver.openOf(limits.allows), ...(limits.at ? { at: limits.at } : {}) },
-			hasty
-		);
+		const best = solver.solve(solver.openOf(limits.allows, limits.at), hasty);
 		const made = best
 			? {
 					solver,
@@ -209,10 +196,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const { things: lightest, proven, atLeastG } = step.value;
 		const courses = all.map((one, i) => {
 			const { solver, best, limits } = one;
-			const open = {
-				...solver.openOf((thing) => lightest.has(thing) && limits.allows(thing)),
-				...(limits.at ? { at: limits.at } : {})
-			};
+			const open = solver.openOf((thing) => lightest.has(thing) && limits.allows(thing), limits.at);
 			const path = solver.within(best, open, spareFor(one));
 			return path ? solver.courseOf(path) : bestCourses[i]!;
 		});

@@ -7,7 +7,7 @@ import { limitsOf, UNLIMITED } from './constraints';
 import { bodySequence } from './day/day-problem';
 import { carriedOn, overfull } from './pack-limit';
 import { TripPlanner } from './planner';
-import { tripDays, tripWardrobe } from './trip-days';
+import { tripDays, wardrobesOf } from './trip-days';
 import { TripSolver } from './trip-solver';
 import { constraintsOf, idsOf } from './wishes';
 
@@ -24,7 +24,7 @@ const day = (id: string, airTempC: number) =>
 		{ id }
 	);
 const trip = tripOf([day('first', -6), { ...day('second', -11), date: '2027-01-24' }]);
-const problem = tripDays(trip, client, tripWardrobe(client));
+const problem = tripDays(trip, client, wardrobesOf(client).first);
 const indexOf = (id: string): number => problem.wardrobe.cloths.findIndex(({ thingId }) => thingId === id);
 const top = problem.days[0]!.cells.find(({ name }) => name === 'Top')!;
 const wear: Wish = { kind: 'wear', thingId: 'fleece', stageId: 'first', phaseId: top.phaseId };
@@ -139,7 +139,7 @@ describe('the room in the pack', () => {
 					}
 				: thing
 		);
-		return tripDays(trip, { ...client, things }, tripWardrobe({ ...client, things }));
+		return tripDays(trip, { ...client, things }, wardrobesOf({ ...client, things }).first);
 	};
 	it('carries on a stage what is worn there in any weather', () => {
 		const choice = finished(new TripSolver(problem).solve(UNLIMITED))!;

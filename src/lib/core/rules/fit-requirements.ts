@@ -93,7 +93,7 @@ const cottonSkin = (factor: 'trunk' | 'legs', part: 'torso' | 'thighs'): Require
 			?.cloth ?? null
 });
 
-/** Work from this effort on wets what is next to the skin, W/m² (our assumption). */
+/** What is kept dry for the night is worn neither in rain nor at work, which wets it from within. */
 const dryForNight = (factor: Requirement['factor'], part: Requirement['part']): Requirement => ({
 	rule: 'dryForNight',
 	factor,

@@ -102,71 +102,67 @@ export interface Costed {
 	own: readonly Float64Array[];
 }
 
-/** The least cost of getting to some options of a factor from others, each with a cost of its own. */
-function stepped(
-	table: Float64Array,
-	size: number,
-	from: { options: readonly number[]; costs: Float64Array },
-	to: readonly number[],
-	isAhead: boolean
-): Float64Array {
-	return Float64Array.from(to, (here) => {
-		let least = Infinity;
-		from.options.forEach((there, i) => {
-			const price = isAhead ? table[here * size + there]! : table[there * size + here]!;
-			if (price + from.costs[i]! < least) least = price + from.costs[i]!;
-		});
-		return least;
+/**
+ * The options of each cell that a course up to a limit can use, where only one factor is looked at.
+ * @param own least cost of each option in its cell, Infinity where it cannot be used
+ * @param price what it costs at least before cell k to go from one option to another
+ * @returns by cell a 1 for each option that can be used
+ */
+export function optionsWithin(
+	own: readonly Float64Array[],
+	price: (k: number, from: number, to: number) => number,
+	limit: number
+): Uint8Array[] {
+	const cells = own.length;
+	const usable = own.map((costs) =>
+		Int32Array.from(costs.keys()).filter((option) => costs[option]! <= limit)
+	);
+	/** Least cost of getting to each usable option of a cell from those of the one beside it. */
+	const stepped = (costs: Float64Array, from: number, to: number): Float64Array => {
+		const reached = new Float64Array(costs.length).fill(Infinity);
+		const isAhead = from > to;
+		const k = Math.max(from, to);
+		for (const here of usable[to]!)
+			for (const there of usable[from]!) {
+				if (costs[there]! >= reached[here]!) continue;
+				const cost = costs[there]! + (isAhead ? price(k, here, there) : price(k, there, here));
+				if (cost < reached[here]!) reached[here] = cost;
+			}
+		return reached;
+	};
+	const ahead: Float64Array[] = [];
+	ahead[cells - 1] = new Float64Array(own[cells - 1]!.length);
+	for (let k = cells - 2; k >= 0; k--)
+		ahead[k] = stepped(
+			ahead[k + 1]!.map((cost, option) => cost + own[k + 1]![option]!),
+			k + 1,
+			k
+		);
+	let reached = new Float64Array(own[0]!.length);
+	return own.map((costs, k) => {
+		const upTo: Float64Array = reached.map((cost, option) => cost + costs[option]!);
+		if (k + 1 < cells) reached = new Float64Array(stepped(upTo, k, k + 1));
+		return Uint8Array.from(upTo, (cost, option) => Number(cost + ahead[k]![option]! <= limit));
 	});
 }
 
 /** Leaves out the choices with an option that no course up to a limit can use, looked at one factor at a time. */
 export function withinByFactor(problem: Problem, { lists, own }: Costed, limit: number): Costed {
-	const cells = lists.length;
-	const alive = lists.map(() => problem.optionIn.map((_, f) => new Uint8Array(problem.sequence.sizes[f]!)));
-	problem.optionIn.forEach((optionIn, f) => {
+	const alive = problem.optionIn.map((optionIn, f) => {
 		const size = problem.sequence.sizes[f]!;
-		const used = lists.map((list) => usedBy(problem, list, f));
-		const least = used.map(({ options, placeOf }, k) => {
-			const costs = new Float64Array(options.length).fill(Infinity);
-			lists[k]!.forEach((choice, i) => {
-				const place = placeOf[optionIn[choice]!]!;
-				if (own[k]![i]! < costs[place]!) costs[place] = own[k]![i]!;
+		const least = lists.map((list, k) => {
+			const costs = new Float64Array(size).fill(Infinity);
+			list.forEach((choice, i) => {
+				const option = optionIn[choice]!;
+				if (own[k]![i]! < costs[option]!) costs[option] = own[k]![i]!;
 			});
 			return costs;
 		});
-		const ahead: Float64Array[] = [];
-		ahead[cells - 1] = new Float64Array(used[cells - 1]!.options.length);
-		for (let k = cells - 2; k >= 0; k--)
-			ahead[k] = stepped(
-				problem.changesBefore(k + 1)[f]!,
-				size,
-				{ options: used[k + 1]!.options, costs: ahead[k + 1]!.map((cost, i) => cost + least[k + 1]![i]!) },
-				used[k]!.options,
-				true
-			);
-		let reached = new Float64Array(used[0]!.options.length);
-		for (let k = 0; k < cells; k++) {
-			const { options } = used[k]!;
-			const upTo: Float64Array = reached.map((cost, i) => cost + least[k]![i]!);
-			options.forEach((option, i) => {
-				if (upTo[i]! + ahead[k]![i]! <= limit) alive[k]![f]![option] = 1;
-			});
-			if (k + 1 < cells)
-				reached = new Float64Array(
-					stepped(
-						problem.changesBefore(k + 1)[f]!,
-						size,
-						{ options, costs: upTo },
-						used[k + 1]!.options,
-						false
-					)
-				);
-		}
+		return optionsWithin(least, (k, from, to) => problem.changesBefore(k)[f]![from * size + to]!, limit);
 	});
 	const kept = lists.map((list, k) =>
 		Array.from(list.keys()).filter((i) =>
-			problem.optionIn.every((optionIn, f) => alive[k]![f]![optionIn[list[i]!]!] === 1)
+			problem.optionIn.every((optionIn, f) => alive[f]![k]![optionIn[list[i]!]!] === 1)
 		)
 	);
 	return {

@@ -72,10 +72,11 @@ export class SequenceSolver {
 		return { options: this.sequence.sizes.map((size) => new Uint8Array(size).fill(1)) };
 	}
 
-	/** Only options that use nothing but these things. */
-	openOf(allows: (thing: number) => boolean): Open {
+	/** Only options that use nothing but these things, and in single cells only what is open there. */
+	openOf(allows: (thing: number) => boolean, at?: Open['at']): Open {
 		const { sizes, uses } = this.sequence;
 		return {
+			...(at ? { at } : {}),
 			options: sizes.map((size, f) =>
 				Uint8Array.from({ length: size }, (_, option) => Number(uses(f, option).every(allows)))
 			)
@@ -181,6 +182,44 @@ export class SequenceSolver {
 		return { alive, whole };
 	}
 
+	/** A course and what was shown about it. */
+	private bestOf(path: Path, atLeast: number, open: Open): Best {
+		const { cost } = path;
+		const proven = cost <= atLeast + 1e-6;
+		return { ...this.levelsOf(path), cost, atLeast: Math.min(atLeast, cost), proven, path, open };
+	}
+
+	/**
+	 * The cheapest course within one slack after the other, up to a limit. The first that is found is the cheapest there is,
+	 * unless the work ran out on the way.
+	 * @param slacks over the sum of the cheapest choices, hundredths
+	 * @returns no course costs less than `atLeast`, as far as that is below `most`
+	 */
+	private deepened(
+		floor: Floor,
+		slacks: readonly number[],
+		most: number,
+		mostChoices: number,
+		work: Work
+	): { path: Path | null; atLeast: number } {
+		let atLeast = Math.min(floor.total, most);
+		for (const slack of slacks) {
+			const limit = Math.min(floor.total + slack, most);
+			if (limit < floor.total) break;
+			const { alive, whole } = this.aliveUpTo(floor, limit, mostChoices);
+			if (!whole) break;
+			atLeast = Math.max(atLeast, Math.min(alive.least, limit));
+			if (alive.least <= limit) {
+				const path = cheapestPath(this.problem, alive, limit, work);
+				if (path) return { path, atLeast: work.left < 0 ? atLeast : path.cost };
+				if (work.left < 0) break;
+			}
+			atLeast = limit;
+			if (limit === most) break;
+		}
+		return { path: null, atLeast };
+	}
+
 	/**
 	 * The cheapest course of the open options; null when none leads through.
 	 * @param hasty whether a good course will do
@@ -189,40 +228,21 @@ export class SequenceSolver {
 		const floor = this.floorOf(this.openLists(open));
 		if (!floor) return null;
 		const work: Work = { left: MOST_PAIRS * this.patience };
-		const bestOf = (path: Path, atLeast: number): Best => {
-			const proven = path.cost <= atLeast + 1e-6;
-			return {
-				...this.levelsOf(path),
-				cost: path.cost,
-				atLeast: Math.min(atLeast, path.cost),
-				proven,
-				path,
-				open
-			};
-		};
-		let atLeast = floor.total;
-		if (!hasty)
-			for (const slack of SLACKS) {
-				const limit = floor.total + slack;
-				const { alive, whole } = this.aliveUpTo(floor, limit);
-				if (!whole) break;
-				atLeast = Math.max(atLeast, Math.min(alive.least, limit));
-				if (alive.least > limit) continue;
-				const path = cheapestPath(this.problem, alive, limit, work);
-				if (path) return bestOf(path, work.left < 0 ? atLeast : path.cost);
-				if (work.left < 0) break;
-				atLeast = limit;
-			}
+		const found = hasty
+			? { path: null, atLeast: floor.total }
+			: this.deepened(floor, SLACKS, Infinity, MOST_CHOICES, work);
+		if (found.path) return this.bestOf(found.path, found.atLeast, open);
+		let { atLeast } = found;
 		const everywhere = aliveWithin(this.problem, floor.lists, floor.own, Infinity);
 		if (everywhere.least === Infinity) return null;
 		const quick = cheapestPath(this.problem, everywhere, Infinity, { left: -1 });
 		if (!quick) return null;
-		if (hasty) return bestOf(quick, atLeast);
+		if (hasty) return this.bestOf(quick, atLeast, open);
 		const { alive, whole } = this.aliveUpTo(floor, quick.cost);
 		if (whole) atLeast = Math.max(atLeast, Math.min(alive.least, quick.cost));
 		work.left = Math.max(work.left, MOST_PAIRS * this.patience * 0.5);
 		const path = cheapestPath(this.problem, alive, quick.cost, work) ?? quick;
-		return bestOf(path, whole && work.left >= 0 ? path.cost : atLeast);
+		return this.bestOf(path, whole && work.left >= 0 ? path.cost : atLeast, open);
 	}
 
 	/**
@@ -234,29 +254,8 @@ export class SequenceSolver {
 		const floor = this.floorOf(this.openLists(open));
 		if (!floor) return { best: null, atLeast: Infinity };
 		const work: Work = { left: MOST_PAIRS_UP_TO * this.patience };
-		let atLeast = Math.min(floor.total, most);
-		for (const slack of [...SLACKS, Infinity]) {
-			const limit = Math.min(floor.total + slack, most);
-			if (limit < floor.total) break;
-			const { alive, whole } = this.aliveUpTo(floor, limit, MOST_CHOICES_UP_TO);
-			if (!whole) break;
-			atLeast = Math.max(atLeast, Math.min(alive.least, limit));
-			if (alive.least <= limit) {
-				const path = cheapestPath(this.problem, alive, limit, work);
-				if (path) {
-					const proven = work.left >= 0 || path.cost <= atLeast + 1e-6;
-					const cost = path.cost;
-					return {
-						best: { ...this.levelsOf(path), cost, atLeast: proven ? cost : atLeast, proven, path, open },
-						atLeast: proven ? cost : atLeast
-					};
-				}
-				if (work.left < 0) break;
-			}
-			atLeast = limit;
-			if (limit === most) break;
-		}
-		return { best: null, atLeast };
+		const { path, atLeast } = this.deepened(floor, [...SLACKS, Infinity], most, MOST_CHOICES_UP_TO, work);
+		return { best: path && this.bestOf(path, atLeast, open), atLeast };
 	}
 
 	/** What a course comes to, level by level. */
@@ -343,10 +342,7 @@ export class SequenceSolver {
 				const key = own.filter((thing) => things.has(thing)).join();
 				let answer = known.get(key);
 				if (answer === undefined) {
-					const open: Open = {
-						...this.openOf((thing) => things.has(thing) && allows(thing)),
-						...(at ? { at } : {})
-					};
+					const open = this.openOf((thing) => things.has(thing) && allows(thing), at);
 					answer = this.within(best, open, spare) !== null;
 					known.set(key, answer);
 				}

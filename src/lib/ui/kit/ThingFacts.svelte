@@ -56,16 +56,15 @@
 			kind: value('bagScale') === 'unclear' ? 'unclear' : 'comfort'
 		}
 	);
-	const setBag = (change: Partial<BagNumber>): void => {
-		const next = { ...bag, ...change };
-		// An emptied field takes back what was said.
-		set('bagNumber', next.value === undefined ? undefined : next);
-	};
+	/** A number and what it means; an emptied field takes back what was said. */
+	const setNumber = <K extends 'bagNumber' | 'batteryCharge'>(
+		key: K,
+		next: NonNullable<Properties[K]>
+	): void => set(key, next.value === undefined ? undefined : next);
+	const setBag = (change: Partial<BagNumber>): void => setNumber('bagNumber', { ...bag, ...change });
 	const charge = $derived<BatteryCharge>(value('batteryCharge') ?? { value: value('energyWh'), unit: 'Wh' });
-	const setCharge = (change: Partial<BatteryCharge>): void => {
-		const next = { ...charge, ...change };
-		set('batteryCharge', next.value === undefined ? undefined : next);
-	};
+	const setCharge = (change: Partial<BatteryCharge>): void =>
+		setNumber('batteryCharge', { ...charge, ...change });
 	const isOnHands = $derived((usual.covers.hands ?? 0) >= 0.5);
 	/** An end that meets a sleeve or a boot: it goes over or under it. */
 	const hasEnds = $derived(

@@ -13,12 +13,11 @@ import {
 	changeCost,
 	changePlace,
 	type ChangePlace,
-	CHANGE_COST,
-	HARD_DOUBLES,
+	leastChangeCost,
 	ventCost
 } from '../../outfit/change-cost';
 import { BODY_FACTORS } from '../../outfit/layer-contacts';
-import { bitCount, layerBits } from '../../outfit/layer-bits';
+import { layerBits, toggledBetween } from '../../outfit/layer-bits';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { penaltyOfDebt } from '../../rules/objective';
 import { changeTable, type SequenceProblem } from '../../search/problem';
@@ -44,13 +43,6 @@ interface StackChanges {
 	tables: Map<string, Float64Array>;
 }
 
-/** How many layers go on or off between two stacks. */
-function toggledBetween(layers: readonly Uint32Array[], from: number, to: number): number {
-	let toggles = 0;
-	for (const own of layers) toggles += bitCount(own[from]! ^ own[to]!);
-	return toggles;
-}
-
 /** Whether changes are counted as what they cost, or as the least that so many layers on or off can cost. */
 export type Counted = 'true' | 'least';
 
@@ -73,7 +65,7 @@ function stackChanges(
 		changesKnown.set(stacks, known);
 	}
 	const { layers, tables } = known;
-	const least = place.heated ? CHANGE_COST.heated : CHANGE_COST.outermost * (place.hard ? HARD_DOUBLES : 1);
+	const least = leastChangeCost(place);
 	const isByCount = counted === 'least' || place.heated;
 	const key = isByCount ? `each ${least}` : JSON.stringify([...Object.values(place), most]);
 	const before = tables.get(key);

@@ -227,7 +227,7 @@ export function outfitTerms(
 	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
 	const wetLegs = acceptsWetLegs(cell, person.schools);
 	const rains = cell.rainMinutes > 0;
-	const rainPenalty = (stacks: readonly StackFacts[]): number =>
+	const rainPenalty = (...stacks: StackFacts[]): number =>
 		RAIN_PARTS.reduce((sum, _, i) => {
 			if (i === 1 && wetLegs) return sum;
 			let top: Placed | null = topAlways[i]!;
@@ -245,9 +245,9 @@ export function outfitTerms(
 		unmet: unmetOf(cell, wardrobe.stacks, always, person),
 		headMatters: faceNeeded !== 0 || (rains && facts.head.some(({ top }) => top.some((one) => one !== null))),
 		rainAndFace: (t, l, h) => {
-			const own = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!];
-			const bare = faceNeeded & ~(faceAlways | own[0]!.face | own[1]!.face | own[2]!.face);
-			return PENALTY.bare * BITS[bare]! + (rains ? rainPenalty(own) : 0);
+			const [trunk, legs, head] = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!];
+			const bare = faceNeeded & ~(faceAlways | trunk.face | legs.face | head.face);
+			return PENALTY.bare * BITS[bare]! + (rains ? rainPenalty(trunk, legs, head) : 0);
 		},
 		warmest,
 		overheatOf: (conductance) =>

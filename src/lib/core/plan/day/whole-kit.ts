@@ -3,10 +3,11 @@ import type { Outfit } from '../../cloth/worn';
 import { lossOf } from '../../heat/debt';
 import { debtLeftWhm2, debtReachedWhm2 } from '../../heat/ledger';
 import { BODY_FACTORS, type BodyFactor } from '../../outfit/layer-contacts';
-import { CHANGE_COST, changePlace } from '../../outfit/change-cost';
-import { bitCount, layerBits } from '../../outfit/layer-bits';
+import { changePlace, leastChangeCost } from '../../outfit/change-cost';
+import { layerBits, toggledBetween } from '../../outfit/layer-bits';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { penaltyOfDebt } from '../../rules/objective';
+import { optionsWithin } from '../../search/bounds';
 import { costOf } from '../../search/problem';
 import { underwearAt } from './day-problem';
 import { type Day, restart, startState } from './limb-judges';
@@ -230,50 +231,22 @@ export function* kitOfDay(
 
 /**
  * The cells with only those stacks open that a course up to a limit can use, looked at one factor at a time: every thing that
- * is put on or taken off costs at least a change of the outermost. Null when a cell is left without any.
+ * is put on or taken off costs at least a change of the outermost there. Null when a cell is left without any.
  */
 function withinByStack({ day, wardrobe, cells }: KitOfDay, limit: number): CellOfKit[] | null {
-	const result = cells.map((cell) => ({ ...cell, open: cell.open.map((one) => one.slice()) }));
-	for (const [f, factor] of BODY_FACTORS.entries()) {
-		const stacks = wardrobe.stacks[factor];
-		const bits = layerBits(stacks);
-		const openIn = cells.map(({ own }) =>
-			Int32Array.from(stacks.keys()).filter((option) => own[f]![option]! <= limit)
+	const open = BODY_FACTORS.map((factor, f) => {
+		const bits = layerBits(wardrobe.stacks[factor]);
+		const least = day.cells.map((cell, k) =>
+			k === 0 ? 0 : leastChangeCost(changePlace(day.cells[k - 1]!, cell))
 		);
-		/** By option: least cost up to it from the cell beside, whose options have a cost each. */
-		const stepped = (k: number, from: Int32Array, costs: Float64Array, to: Int32Array): Float64Array => {
-			const { heated } = changePlace(day.cells[k - 1]!, day.cells[k]!);
-			const price = heated ? CHANGE_COST.heated : CHANGE_COST.outermost;
-			const reached = new Float64Array(stacks.length).fill(Infinity);
-			for (const here of to)
-				for (const there of from) {
-					if (costs[there]! >= reached[here]!) continue;
-					let toggles = 0;
-					for (const own of bits) toggles += bitCount(own[here]! ^ own[there]!);
-					const cost = costs[there]! + price * toggles;
-					if (cost < reached[here]!) reached[here] = cost;
-				}
-			return reached;
-		};
-		const ahead: Float64Array[] = [];
-		ahead[cells.length - 1] = new Float64Array(stacks.length);
-		for (let k = cells.length - 2; k >= 0; k--) {
-			const costs = ahead[k + 1]!.map((cost, option) => cost + cells[k + 1]!.own[f]![option]!);
-			ahead[k] = stepped(k + 1, openIn[k + 1]!, costs, openIn[k]!);
-		}
-		let reached = new Float64Array(stacks.length);
-		for (let k = 0; k < cells.length; k++) {
-			const upTo: Float64Array = reached.map((cost, option) => cost + cells[k]!.own[f]![option]!);
-			let many = 0;
-			for (let option = 0; option < stacks.length; option++) {
-				if (upTo[option]! + ahead[k]![option]! > limit + 1e-6) result[k]!.open[f]![option] = 0;
-				else many++;
-			}
-			if (many === 0) return null;
-			if (k + 1 < cells.length) reached = new Float64Array(stepped(k + 1, openIn[k]!, upTo, openIn[k + 1]!));
-		}
-	}
-	return result;
+		return optionsWithin(
+			cells.map(({ own }) => own[f]!),
+			(k, from, to) => least[k]! * toggledBetween(bits, from, to),
+			limit + 1e-6
+		);
+	});
+	if (open.some((byCell) => byCell.some((own) => !own.includes(1)))) return null;
+	return cells.map((cell, k) => ({ ...cell, open: open.map((byCell) => byCell[k]!) }));
 }
 
 /**

@@ -23,7 +23,6 @@ export interface PhaseSummary {
 export interface TripSummary {
 	levels: TripPlan['choice']['levels'];
 	atLeastG: number;
-	levelsProven: boolean;
 	proven: boolean;
 	fits: boolean;
 	/** not every outfit was searched: the kit is large, and the search of the whole of it has not been done */
@@ -84,7 +83,6 @@ export function tripSummary(plan: TripPlan): TripSummary {
 	return {
 		levels: choice.levels,
 		atLeastG: choice.atLeastG,
-		levelsProven: choice.levelsProven,
 		proven: plan.proven,
 		fits: plan.fits,
 		cut: problem.wardrobe.cut && !choice.isWhole,
