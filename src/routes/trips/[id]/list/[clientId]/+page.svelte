@@ -229,13 +229,14 @@
 		}
 		li {
 			border-color: #999;
-			padding: 1.5px 0;
+			padding: 1px 0;
+			line-height: 1.25;
 		}
 		section {
-			margin-bottom: 9px;
+			margin-bottom: 6px;
 		}
 		article {
-			font-size: 10pt;
+			font-size: 9.5pt;
 		}
 	}
 </style>
