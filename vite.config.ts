@@ -25,6 +25,8 @@ export default defineConfig({
 		include: ['src/**/*.test.ts', 'tests/{reference,db,scripts}/**/*.test.ts'],
 		setupFiles: ['tests/setup.ts'],
 		environment: 'node',
+		// Both cores: left to itself, the runner keeps one of two for itself, and uses a quarter of its time.
+		maxWorkers: 2,
 		testTimeout: 60_000
 	}
 });

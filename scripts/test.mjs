@@ -63,6 +63,15 @@ function addReport(file, read, good) {
 	if (!good && failed === 0) count(0, 1);
 }
 
+/** Runs tests of Vitest and adds up what they report. */
+async function vitest(name, report, args, env) {
+	say(name);
+	const file = path.join(folder, `${report}.json`);
+	const wanted = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
+	const good = await runs(bin('vitest'), [...wanted, ...args], env);
+	addReport(file, (told) => ({ passed: told.numPassedTests, failed: told.numFailedTests }), good);
+}
+
 async function main() {
 	checkNode();
 	ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
@@ -80,18 +89,9 @@ async function main() {
 	const env = { ...database.env, SNUG_MIGRATIONS: path.join(root, 'db/migrations') };
 	Object.assign(process.env, env);
 
-	say('unit, reference and database tests');
-	const vitestReport = path.join(folder, 'vitest.json');
-	const vitestGood = await runs(
-		bin('vitest'),
-		['run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitestReport}`],
-		env
-	);
-	addReport(
-		vitestReport,
-		(report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }),
-		vitestGood
-	);
+	await vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env);
+	// One after the other: they share one database.
+	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], env);
 
 	const built = await step('build', async () => {
 		try {
