@@ -9,9 +9,8 @@ import { stopsSoonAfter } from '../../src/lib/core/conditions/stops';
 import { extremityAfterC, minutesUntilC } from '../../src/lib/core/heat/extremities';
 import { cellAir } from '../../src/lib/core/heat/ledger';
 import { SWEAT_STORE } from '../../src/lib/core/heat/sweat-store';
-import { simulationOf } from '../../src/lib/core/plan/simulated-plan';
 import { planStage } from '../../src/lib/core/plan/planner';
-import { eveningWetness } from '../../src/lib/core/heat/wetness';
+import { dryWater, soak } from '../../src/lib/core/heat/water';
 import { packOf } from '../../src/lib/core/kit/pack';
 import { cellOf, clothWorn, kitOf, PLANNED, stageOf, thingOf } from '../fixtures/make';
 
@@ -25,11 +24,12 @@ const out = (change: Partial<Cell> = {}): Cell => ({
 });
 
 describe('a figure at which the answer turns', () => {
-	it('work begins at 145 W/m²: from there on clothes can be too warm in the cold (ISO 8996 walking, from memory)', () => {
+	it('from 130 W/m² on clothes can be too warm in the cold, at first far over neutral', () => {
 		const frost = (metabolicWm2: number): number =>
 			cellAir(cellOf(['move', 60, metabolicWm2, 'slope'], { airTempC: -5 })).tooWarmAboveClo;
-		expect(frost(144)).toBe(Infinity);
-		expect(frost(145)).toBeLessThan(5);
+		expect(frost(130)).toBe(Infinity);
+		expect(frost(131)).toBeGreaterThan(50);
+		expect(frost(145)).toBeLessThan(6);
 	});
 	it('face and hands are covered from a felt −10 °C on', () => {
 		expect(needsFaceCover(out({ feltTempC: -9.9 }))).toBe(false);
@@ -104,12 +104,12 @@ describe('a figure at which the answer turns', () => {
 	});
 	it('a layer is half full after 20 minutes of rain beyond what it keeps out', () => {
 		const cell = {
-			...cellOf(['move', 60, 150, 'slope'], { airTempC: 8, precipitation: 'rain' }),
-			rainMinutes: 20 + rainKeptOutMin(clothOf(thingOf('top-wool-mid')))
+			...cellOf(['move', 60, 150, 'slope'], { airTempC: 8, precipitation: 'rain' })
 		};
 		const outfit = [clothWorn('top-wool-mid', 1)];
-		const course = simulationOf([], kitOf([]));
-		expect(eveningWetness([{ cell, outfit }], course).get('top-wool-mid')).toBeCloseTo(20 / 40, 6);
+		const water = dryWater();
+		soak(cell, outfit, water, 20 + rainKeptOutMin(clothOf(thingOf('top-wool-mid'))));
+		expect(water.outside.get('top-wool-mid')).toBeCloseTo(20 / 40, 6);
 	});
 	it('the group’s load weighs 350 g a litre', () => {
 		expect(packOf([], [], 10).massG - packOf([], []).massG).toBe(3500);

@@ -3,7 +3,7 @@ import { nightVerdict } from '../../src/lib/core/body/night';
 import { catalogueType } from '../../src/lib/core/cloth/catalogue';
 import { clothOf } from '../../src/lib/core/cloth/things';
 import { lensNeeded, rainKeptOutMin } from '../../src/lib/core/conditions/needs';
-import { LOST_WHEN_FULL } from '../../src/lib/core/heat/wetness';
+import { LOST_WHEN_FULL } from '../../src/lib/core/heat/wet-cloth';
 import { coldBatteryShare, piecesFor } from '../../src/lib/core/kit/counting';
 import { cellOf, thingOf } from '../fixtures/make';
 

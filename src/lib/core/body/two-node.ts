@@ -269,6 +269,28 @@ export function steadyWettedness(climate: TwoNodeClimate): number {
 /** Wettedness that is still comfortable, 0…1: 0.0012·M + 0.15. Source: Nishi & Gagge 1977 (from memory). */
 export const comfortableWettedness = (metabolicWm2: number): number => 0.0012 * metabolicWm2 + 0.15;
 
+/** Skin so wet that sweat begins to run off instead of cooling, as a share of the wettest that it can be (our assumption). */
+const STRAINED_WET_SHARE = 0.85;
+/** Strain counts from this minute on (our assumption): nobody is too hot at once. */
+const STRAINED_AFTER_MIN = 10;
+/** Core temperature that nobody keeps up, °C (common practice in the literature on heat strain). */
+export const HOT_CORE_C = 38.5;
+
+/**
+ * Whether the heat has no way out: the skin is nearly as wet as it can be after ten minutes, or the core is hot.
+ * @param minutes 1…1440
+ */
+export function isStrained(climate: TwoNodeClimate, minutes: number): boolean {
+	const around = surroundings(checked(climate));
+	const body = steppedBody(climate.metabolicWm2);
+	for (let minute = 1; minute <= minutes; minute++) {
+		minuteOf(around, body);
+		if (body.coreTempC >= HOT_CORE_C) return true;
+		if (minute >= STRAINED_AFTER_MIN && body.wettedness > STRAINED_WET_SHARE * around.mostWet) return true;
+	}
+	return false;
+}
+
 /** More clothes than this are not asked about, clo. */
 const MOST_CLO = 6;
 
@@ -278,18 +300,26 @@ const MOST_CLO = 6;
  */
 export function tooWetAboveClo(climate: Omit<TwoNodeClimate, 'insulationClo'>): number {
 	const limit = comfortableWettedness(climate.metabolicWm2);
-	const tooWet = (insulationClo: number): boolean => steadyWettedness({ ...climate, insulationClo }) > limit;
-	if (tooWet(0.01)) return 0;
-	if (!tooWet(MOST_CLO)) return Infinity;
+	return mostCloWithout((insulationClo) => steadyWettedness({ ...climate, insulationClo }) > limit);
+}
+
+/** Most insulation without some trouble that more of it brings, clo; 0 when bare skin has it, Infinity when it never comes. */
+function mostCloWithout(hasTrouble: (insulationClo: number) => boolean): number {
+	if (hasTrouble(0.01)) return 0;
+	if (!hasTrouble(MOST_CLO)) return Infinity;
 	let low = 0;
 	let high = MOST_CLO;
 	for (let i = 0; i < 9; i++) {
 		const middle = (low + high) / 2;
-		if (tooWet(middle)) high = middle;
+		if (hasTrouble(middle)) high = middle;
 		else low = middle;
 	}
 	return low;
 }
+
+/** Insulation as worn, above which the heat has no way out within so many minutes, clo. @param minutes 1…1440 */
+export const strainedAboveClo = (climate: Omit<TwoNodeClimate, 'insulationClo'>, minutes: number): number =>
+	mostCloWithout((insulationClo) => isStrained({ ...climate, insulationClo }, minutes));
 
 /**
  * Standard effective temperature after an hour, °C: the air of a standard room in which the skin would lose as much heat

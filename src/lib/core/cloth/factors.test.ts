@@ -103,7 +103,7 @@ describe('which layer is which', () => {
 		['trousers-trek', 'thighs'],
 		['mitten', 'hands'],
 		['boot-ski-touring', 'feet'],
-		['hat-warm', 'head'],
+		['hat-warm', 'skull'],
 		['gaiters', 'calves']
 	])('%s serves the %s most', (typeId, region) => expect(mainRegion(cloth(typeId))).toBe(region));
 	it('gains add up, from the feet to the trunk, and each is what its layer adds there', () => {

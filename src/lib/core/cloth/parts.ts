@@ -1,12 +1,29 @@
 import { type Coverage, type Part, PARTS, type Row } from '../document/parts';
 
 /** Regions that lose heat side by side. */
-export const REGIONS = ['head', 'trunk', 'arms', 'hands', 'thighs', 'calves', 'feet'] as const;
+export const REGIONS = [
+	'skull',
+	'face',
+	'neck',
+	'trunk',
+	'arms',
+	'hands',
+	'thighs',
+	'calves',
+	'feet'
+] as const;
 export type Region = (typeof REGIONS)[number];
 
-/** Share of the body's surface. Source: Hardy & DuBois (from memory). */
+/** What the head has of the body's surface. Source: Hardy & DuBois (from memory). */
+const HEAD = 0.07;
+/**
+ * Share of the body's surface. Source: Hardy & DuBois (from memory). The head is three parts side by side (our assumption): as
+ * one, a cap that leaves the face free would cover less than half of it and count for nothing.
+ */
 export const AREA_SHARE: Readonly<Record<Region, number>> = {
-	head: 0.07,
+	skull: 0.55 * HEAD,
+	face: 0.2 * HEAD,
+	neck: 0.25 * HEAD,
 	trunk: 0.35,
 	arms: 0.14,
 	hands: 0.05,
@@ -15,12 +32,12 @@ export const AREA_SHARE: Readonly<Record<Region, number>> = {
 	feet: 0.07
 };
 
-/** Which region a part belongs to, and how much of it (the split of the head is our assumption). */
+/** Which region a part belongs to, and how much of it. */
 export const REGION_OF_PART: Readonly<Record<Part, { region: Region; share: number }>> = {
-	eyes: { region: 'head', share: 0 },
-	face: { region: 'head', share: 0.2 },
-	ears: { region: 'head', share: 0.55 },
-	neck: { region: 'head', share: 0.25 },
+	eyes: { region: 'face', share: 0 },
+	face: { region: 'face', share: 1 },
+	ears: { region: 'skull', share: 1 },
+	neck: { region: 'neck', share: 1 },
 	torso: { region: 'trunk', share: 1 },
 	arms: { region: 'arms', share: 1 },
 	hands: { region: 'hands', share: 1 },

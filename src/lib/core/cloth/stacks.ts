@@ -20,7 +20,8 @@ const OVER_EVERYTHING = 5;
 const MOST_MIDDLE_LAYERS = 3;
 /** Torso and legs may wear several layers in the middle; a hand or foot has room for one. */
 const repeats = ({ regions }: Cloth, position: number): boolean =>
-	(position === 2 || position === 3) && regions.trunk + regions.thighs + regions.calves + regions.head > 0;
+	(position === 2 || position === 3) &&
+	regions.trunk + regions.thighs + regions.calves + regions.skull + regions.face + regions.neck > 0;
 
 /** The ways in which a thing can be worn. */
 export function placementsOf(cloth: Cloth, index: number): Placement[] {

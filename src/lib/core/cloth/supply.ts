@@ -19,6 +19,9 @@ export const LOCAL_FACTOR = 1.35;
 export const localFromWholeBodyClo = (wholeBodyClo: number, coveredShare: number): number =>
 	(wholeBodyClo / coveredShare) * LOCAL_FACTOR;
 
+/** Bare skin in a storm counts for no less than this, m²·K/W: cooled skin withholds its heat (our assumption). */
+export const BARE_M2KW = 0.05;
+
 /** What a layer does in one region. */
 export interface RegionLayer {
 	localClo: number;
@@ -55,7 +58,7 @@ export const OPENING_FACTOR: Readonly<Record<Opening, number>> = { closed: 1, ve
  */
 export function regionTotalM2kw(layers: readonly RegionLayer[], air: AirInUse, openingFactor = 1): number {
 	let insulation = 0;
-	let best = air.airLayerM2kw;
+	let best = Math.max(BARE_M2KW, air.airLayerM2kw);
 	for (const layer of layers) {
 		insulation += layer.localClo * CLO_M2KW * layer.share * openingFactor;
 		if (layer.share < 0.5) continue;

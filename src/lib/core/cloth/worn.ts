@@ -80,7 +80,17 @@ export const innermost = (
 	)?.cloth ?? null;
 
 /** Order in which cloth is drawn: what hardly changes below, the trunk on top. */
-const DRAWN_ORDER: readonly Region[] = ['feet', 'calves', 'thighs', 'head', 'hands', 'arms', 'trunk'];
+const DRAWN_ORDER: readonly Region[] = [
+	'feet',
+	'calves',
+	'thighs',
+	'neck',
+	'face',
+	'skull',
+	'hands',
+	'arms',
+	'trunk'
+];
 
 const mainRegions = new WeakMap<Cloth['regions'], Region>();
 /** The region that a cloth mostly serves. */

@@ -6,7 +6,7 @@ import { rolledOut } from '../document/sequence';
 import type { Loop } from '../document/types';
 import { PLACES } from '../document/weather';
 import { cellsOf } from './cells';
-import { dexterityNeeded, isWetThrough, lensNeeded, needsFaceCover } from './needs';
+import { dexterityNeeded, isRainThrough, lensNeeded, needsFaceCover, rainKeptMin } from './needs';
 
 describe('conditions', () => {
 	it('follow from the base, the altitude and the lapse', () => {
@@ -180,7 +180,7 @@ describe('needs of a phase', () => {
 	});
 	it.each([
 		['soft-shell', 15, 'rain', false],
-		['soft-shell', 45, 'rain', true],
+		['soft-shell', 55, 'rain', true],
 		['soft-shell', 45, 'drizzle', false],
 		['hard-shell', 600, 'rain', false],
 		['fleece', 45, 'rain', true],
@@ -188,6 +188,6 @@ describe('needs of a phase', () => {
 	] as const)('%s, %d min of %s: wet through %s', (typeId, minutes, precipitation, wet) => {
 		const cell = cellOf(['move', minutes, 200, 'slope'], { precipitation, airTempC: 3 });
 		const outfit = [{ cloth: clothOf(thingOf(typeId)), position: 4, opening: 'closed' as const }];
-		expect(isWetThrough(cell, outfit, 'torso')).toBe(wet);
+		expect(isRainThrough(rainKeptMin(outfit, 'torso'), cell.rainMinutes)).toBe(wet);
 	});
 });

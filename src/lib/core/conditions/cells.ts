@@ -24,6 +24,7 @@ import { WETTING_SHARE } from '../weather/precipitation';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
 import { doingOf } from './doing';
+import { type Immersion, immersionOf } from './immersion';
 import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
@@ -47,6 +48,10 @@ interface Conditions {
 	ground: Ground;
 	/** minutes of ordinary rain since the last heated place, to the end of this phase */
 	rainMinutes: number;
+	/** how fast it wets cloth, as a share of ordinary rain */
+	rainPerMin: number;
+	/** water that one stands in; null on dry land */
+	water: Immersion | null;
 	reasons: {
 		airTempC: Reason;
 		wind: Reason;
@@ -136,6 +141,7 @@ function effortOf(phase: Phase, stage: Stage, altitudeM: number): { effortWm2: n
 interface When {
 	startMin: number;
 	daylight: Daylight | null;
+	southern: boolean;
 }
 
 type Computed = Omit<
@@ -227,6 +233,8 @@ function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When):
 		ground: roofed ? 'bare' : (typed.ground ?? base.ground),
 		rainMinutes: wet.rainMinutes,
 		ownRainMinutes: wet.rainMinutes,
+		rainPerMin: wet.rainMinutes / minutes,
+		water: immersionOf(phase.marks, typed.waterTempC, airTempC, stage.date, when.southern),
 		reasons: {
 			airTempC:
 				typed.airTempC !== undefined
@@ -292,13 +300,18 @@ function originOf(name: ValueName, stage: Stage, field: keyof Stage['base']): Va
  */
 export function cellsOf(stage: Stage, weather: Weather, site: Site | null = null): Cell[] {
 	const daylight = daylightOf(stage, site);
+	const southern = (site?.latitudeDeg ?? 0) < 0;
 	let clock = stage.startMin;
 	let rainMinutes = 0;
 	let fresh = true;
 	let moved = false;
 	return rolledOut(stage.sequence).map(({ phase, round }) => {
 		const startMin = round === 1 && phase.startMin !== null ? phase.startMin : clock;
-		const { ownRainMinutes, ...conditions } = conditionsOf(phase, stage, weather, { startMin, daylight });
+		const { ownRainMinutes, ...conditions } = conditionsOf(phase, stage, weather, {
+			startMin,
+			daylight,
+			southern
+		});
 		const gathered = rainMinutes + ownRainMinutes;
 		let isFresh = false;
 		let isStart = false;

@@ -8,6 +8,7 @@ const DOING_OF_MARK: readonly (readonly [Mark, Doing])[] = [
 	['immersed-knee', 'wade'],
 	['immersed-thigh', 'wade'],
 	['immersed-waist', 'wade'],
+	['immersed-neck', 'wade'],
 	['controls', 'motorbike'],
 	['pedals', 'cycle'],
 	['roped', 'steep'],

@@ -1,5 +1,4 @@
 import { type Cloth, covers } from '../cloth/things';
-import { outermost, type Outfit } from '../cloth/worn';
 import type { Part } from '../document/parts';
 import { type Schools } from '../document/schools';
 import type { Dexterity } from '../document/types';
@@ -71,12 +70,27 @@ const WORN_OUT_SHARE = 0.5;
 export const rainKeptOutMin = (cloth: Cloth | undefined): number =>
 	RAIN_MINUTES[cloth?.waterGrade ?? 'none'] * (cloth?.face === 'worn out' ? WORN_OUT_SHARE : 1);
 
-/** Whether the rain gathered by the end of the phase is through the outermost layer of a part. */
-export function isWetThrough(cell: Cell, outfit: Outfit, part: Part): boolean {
-	if (cell.rainMinutes === 0) return false;
-	const top = outermost(outfit, part);
-	return rainKeptOutMin(top?.cloth) < cell.rainMinutes;
-}
+/** Minutes of ordinary rain that fill a layer once its face lets them through (our assumption). */
+export const FILLED_AFTER_MIN = 40;
+/** A weave of this little warmth holds no water: it lets it through to what is under it, clo (our assumption). */
+const WEAVE_CLO = 0.3;
+/** Whether a thing is a weave that holds no water. */
+export const holdsNoWater = ({ slot, localClo }: Cloth): boolean =>
+	(slot === 'rain' || slot === 'wind' || slot === 'overtrousers') && localClo <= WEAVE_CLO;
+
+/** Minutes of ordinary rain that layers keep from the skin of a part: by their faces, and by filling. */
+export const rainKeptMin = (layers: readonly { cloth: Cloth }[], part: Part): number =>
+	layers.reduce(
+		(sum, { cloth }) =>
+			covers(cloth, part) ? sum + rainKeptOutMin(cloth) + (holdsNoWater(cloth) ? 0 : FILLED_AFTER_MIN) : sum,
+		0
+	);
+/**
+ * Whether rain has half filled what is next to the skin: all that lies over it is full by then.
+ * @param keptMin of all layers together
+ */
+export const isRainThrough = (keptMin: number, rainMinutes: number): boolean =>
+	rainMinutes > Math.max(0, keptMin - FILLED_AFTER_MIN / 2);
 
 /** A boot or shoe is on. */
 export const isShod = (cloths: readonly Cloth[]): boolean =>

@@ -13,6 +13,8 @@ export const MARKS = [
 	'immersed-knee',
 	'immersed-thigh',
 	'immersed-waist',
+	'immersed-neck',
+	'hands-in-snow',
 	'quiet',
 	'flame',
 	'abrasion',

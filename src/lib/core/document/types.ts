@@ -35,7 +35,7 @@ export interface Fact<T> {
 export const PHASE_KINDS = ['move', 'stop', 'ride', 'indoors', 'sleep', 'what-if'] as const;
 export type PhaseKind = (typeof PHASE_KINDS)[number];
 
-export const GROUNDS = ['bare', 'snow', 'ice'] as const;
+export const GROUNDS = ['bare', 'snow', 'ice', 'melting-snow', 'wet-grass'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
 /** Conditions that a phase may have typed in; what is left out is computed from the stage. */
@@ -45,6 +45,8 @@ interface TypedConditions {
 	humidityPct?: number;
 	precipitation?: Precipitation;
 	ground?: Ground;
+	/** of water that one stands in, °C */
+	waterTempC?: number;
 }
 
 export interface Phase {

@@ -1,26 +1,62 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cellOf } from '../../../../tests/fixtures/make';
 import {
 	bloodHeatWm2,
 	extremityAfterC,
 	extremityAfterHeatedC,
+	extremityMarkC,
+	followedEffortWm2,
 	minutesUntilC,
+	pocketsM2kw,
 	settledTempC
 } from './extremities';
-import { localCourse } from './fingers-and-toes';
 
 describe('bloodHeatWm2', () => {
 	it.each([
-		['fingers', 70, false, 40],
-		['fingers', 120, false, 84],
-		['fingers', 290, false, 200],
-		['fingers', 290, true, 100],
-		['toes', 100, false, 60],
-		['toes', 290, false, 120],
-		['toes', 290, true, 60]
-	] as const)('%s at %d W/m², in debt %s: %d', (which, effort, inDebt, heat) => {
-		expect(bloodHeatWm2(which, effort, inDebt)).toBe(heat);
+		['fingers', 70, 40, 40],
+		['fingers', 120, 40, 84],
+		['fingers', 290, 40, 200],
+		['fingers', 290, 0, 300],
+		['fingers', 290, -20, 300],
+		['fingers', 290, 80, 100],
+		['fingers', 290, 120, 100],
+		['toes', 100, 40, 60],
+		['toes', 290, 40, 120],
+		['toes', 290, 60, 90]
+	] as const)('%s at %d W/m², with a debt of %d Wh/m²: %d', (which, effort, debt, heat) => {
+		expect(bloodHeatWm2(which, effort, debt)).toBeCloseTo(heat, 9);
+	});
+	it('follows past effort, two thirds of the way in 20 minutes', () => {
+		expect(followedEffortWm2(280, 80, 0)).toBe(280);
+		expect(followedEffortWm2(280, 80, 20)).toBeCloseTo(80 + 200 / Math.E, 9);
+	});
+});
+
+describe('the marks of fingers and toes', () => {
+	it.each([
+		['short', -10, 15],
+		['short', 5, 15],
+		['short', 8, 12],
+		['cool', 5, 20],
+		['fine', 5, 24]
+	] as const)('%s in air of %d °C: %d °C', (mark, airTempC, limitC) => {
+		expect(extremityMarkC(mark, airTempC)).toBe(limitC);
+	});
+	it.each([
+		['short', 10],
+		['cool', 12.5],
+		['fine', 14.5]
+	] as const)('%s ends where the air itself is as warm, at %d °C', (mark, airTempC) => {
+		expect(extremityMarkC(mark, airTempC)).toBe(airTempC);
+	});
+});
+
+describe('pockets', () => {
+	it('warm hands without a task at rest, wet gloves less', () => {
+		expect(pocketsM2kw(99, false)).toBeGreaterThan(0);
+		expect(pocketsM2kw(100, false)).toBe(0);
+		expect(pocketsM2kw(80, true)).toBe(0);
+		expect(pocketsM2kw(80, false, 0.5)).toBeCloseTo(pocketsM2kw(80, false) / 2, 9);
 	});
 });
 
@@ -62,47 +98,5 @@ describe('the course of a finger', () => {
 	});
 	it('never gets warmer than 34 °C', () => {
 		expect(settledTempC(9, 200, 0.5)).toBe(34);
-	});
-});
-
-describe('localCourse', () => {
-	const stand = cellOf(['stop', 30, 80, 'lee'], { airTempC: -8 });
-	const whole = [{ minutes: 30, inDebt: false }];
-	it('is worse with less insulation, from a colder start, and in debt', () => {
-		const base = localCourse('fingers', stand, 30, 0.2, whole);
-		expect(localCourse('fingers', stand, 30, 0.1, whole).endC).toBeLessThan(base.endC);
-		expect(localCourse('fingers', stand, 20, 0.2, whole).endC).toBeLessThan(base.endC);
-		expect(localCourse('fingers', stand, 30, 0.2, [{ minutes: 30, inDebt: true }]).endC).toBeLessThan(
-			base.endC
-		);
-	});
-	it('counts the minutes through a change of debt', () => {
-		const spans = [
-			{ minutes: 10, inDebt: false },
-			{ minutes: 20, inDebt: true }
-		];
-		const course = localCourse('fingers', stand, 33, 0.12, spans);
-		const cut = localCourse('fingers', { ...stand, minutes: 10 }, 33, 0.12, [spans[0]!]);
-		const rest = localCourse('fingers', { ...stand, minutes: 20 }, cut.endC, 0.12, [spans[1]!]);
-		expect(course.endC).toBeCloseTo(rest.endC, 9);
-		expect(course.holdsMinutes).toBeCloseTo(10 + rest.holdsMinutes!, 6);
-	});
-	it.each([
-		['fiddly work at 20 °C', ['fiddly'], 22, 'cool'],
-		['no fine work at 20 °C', [], 22, 'right'],
-		['a cold start', ['fiddly'], 14, 'short']
-	] as const)('%s: %s from %d °C is %s', (_, marks, start, verdict) => {
-		const cell = cellOf(['stop', 5, 80, 'lee', { marks: [...marks] }], { airTempC: -4 });
-		expect(localCourse('fingers', cell, start, 0.25, [{ minutes: 5, inDebt: false }]).verdict).toBe(verdict);
-	});
-	it('calls it cool, not short, when the phase brings cold fingers back', () => {
-		const climb = cellOf(['move', 60, 280, 'lee'], { airTempC: -4 });
-		const course = localCourse('fingers', climb, 10, 0.2, [{ minutes: 60, inDebt: false }]);
-		expect([course.verdict, course.holdsMinutes]).toEqual(['cool', null]);
-		expect(course.endC).toBeGreaterThan(15);
-	});
-	it('gives no verdict above 10 °C', () => {
-		const mild = cellOf(['stop', 300, 70, 'ridge'], { airTempC: 11, wind10mKmh: 60 });
-		expect(localCourse('toes', mild, 16, 0.05, [{ minutes: 300, inDebt: true }]).verdict).toBe('right');
 	});
 });

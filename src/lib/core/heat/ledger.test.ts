@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cellOf, kitOf } from '../../../../tests/fixtures/make';
-import { METHOD_MAX_AIR_C, requiredInsulationM2kw } from '../body/heat-balance';
+import { requiredInsulationM2kw } from '../body/heat-balance';
 import { personOf } from '../conditions/person';
 import { cloFromM2kw } from '../units';
 import {
@@ -9,7 +9,7 @@ import {
 	debtEndWhm2,
 	debtLeftWhm2,
 	debtReachedWhm2,
-	debtSpans,
+	debtSteps,
 	isWarmSide,
 	LEDGER_MAX_AIR_C,
 	MOST_DEBT_WHM2,
@@ -22,10 +22,10 @@ const COLD = { neutralWm2: 60, minimalWm2: 40 };
 const WARM = { neutralWm2: -30, minimalWm2: -50 };
 
 describe('the ledger of a phase', () => {
-	it('judges too warm by wetness in heated places and above the limit of the method, at it not yet', () => {
+	it('judges too warm by wetness in heated places and in air over 8 °C, at it not yet', () => {
 		expect(isWarmSide(cellOf(['indoors', 30, 70, 'in'], { airTempC: -5 }))).toBe(true);
-		expect(isWarmSide(stop(METHOD_MAX_AIR_C))).toBe(false);
-		expect(isWarmSide(stop(METHOD_MAX_AIR_C + 0.1))).toBe(true);
+		expect(isWarmSide(stop(8))).toBe(false);
+		expect(isWarmSide(stop(8.1))).toBe(true);
 	});
 	it('is too warm at work a little above neutral, and never at rest in the cold', () => {
 		const work = cellOf(['move', 60, 250, 'slope'], { airTempC: -5 });
@@ -52,11 +52,33 @@ describe('the ledger of a phase', () => {
 		expect(debtEndWhm2(hut, COLD, -7, person)).toBe(-7);
 		expect(debtEndWhm2(hut, COLD, 50, person, 5)).toBe(40);
 	});
-	it('adds none while one works above the method, and lets it fall', () => {
-		const run = cellOf(['move', 60, 400, 'slope'], { airTempC: -5 });
-		expect(run.aboveMethod).toBe(true);
-		expect(debtEndWhm2(run, COLD, 10, person)).toBe(10);
-		expect(debtEndWhm2(run, WARM, 10, person)).toBeLessThan(10);
+	it('counts the heat of work above the method, and the debt all the same', () => {
+		const run = (metabolicWm2: number) =>
+			cellAir(cellOf(['move', 60, metabolicWm2, 'slope'], { airTempC: -5 })).balance.neutral.metabolicWm2;
+		expect(run(290)).toBe(290);
+		expect(run(291)).toBeCloseTo(290.9, 9);
+		expect(run(400)).toBeCloseTo(290 + 0.9 * 110, 9);
+		const cell = cellOf(['move', 60, 400, 'slope'], { airTempC: -5 });
+		expect(cell.aboveMethod).toBe(true);
+		expect(debtEndWhm2(cell, COLD, 10, person)).toBeGreaterThan(10);
+		expect(debtEndWhm2(cell, WARM, 10, person)).toBeLessThan(10);
+	});
+	it('never allows more clothes in warmer air, nor has a step on the way', () => {
+		for (const effort of [120, 135, 160, 220, 290]) {
+			const limits = Array.from(
+				{ length: 61 },
+				(_, i) => cellAir(cellOf(['move', 60, effort, 'slope'], { airTempC: 4 + i / 5 })).tooWarmAboveClo
+			);
+			limits.forEach((limit, i) => {
+				if (i > 0 && limits[i - 1]! < Infinity) expect(limit).toBeLessThanOrEqual(limits[i - 1]! + 0.02);
+			});
+		}
+	});
+	it('calls hard work in the heat too warm in any clothes, and leaves a walk in a shirt alone', () => {
+		const hot = cellOf(['move', 30, 600, 'lee'], { airTempC: 40 });
+		expect(cellAir(hot).tooWarmAboveClo).toBeLessThan(0.3);
+		const walk = cellOf(['move', 90, 175, 'slope'], { airTempC: 22 });
+		expect(cellAir(walk).tooWarmAboveClo).toBeGreaterThan(0.3);
 	});
 	it('runs up no debt beyond what a body can, though the losses count on', () => {
 		const long = stop(-10, 300);
@@ -66,28 +88,22 @@ describe('the ledger of a phase', () => {
 		expect(debtLeftWhm2(0, 60)).toBe(60);
 		expect(debtLeftWhm2(100, 90)).toBe(90);
 	});
-	it('has no limit in minutes where it is heated, above the method or too warm for it, and one elsewhere', () => {
+	it('has no limit in minutes where it is heated or too warm for the method, and one elsewhere', () => {
 		const held = (cell: ReturnType<typeof stop>, clo: number): number | null =>
 			debtCourse(cell, cellAir(cell), clo, 0, person).holdsMinutes;
 		expect(held(stop(-10), 1)).toBeGreaterThan(5);
 		expect(held(cellOf(['indoors', 60, 60, 'in']), 0.1)).toBeNull();
-		expect(held(cellOf(['move', 60, 400, 'slope'], { airTempC: -20 }), 0.1)).toBeNull();
+		expect(held(cellOf(['move', 60, 400, 'slope'], { airTempC: -20 }), 0.1)).not.toBeNull();
 		expect(held(stop(LEDGER_MAX_AIR_C), 0)).not.toBeNull();
 		expect(held(stop(LEDGER_MAX_AIR_C + 0.1), 0)).toBeNull();
 	});
-	it('cuts a phase where the debt passes the comfortable mark', () => {
+	it('tells the debt in the middle of each step of five minutes, and at the end', () => {
 		const cell = stop(-10);
-		const { rightWhm2 } = person.marks;
-		expect(debtSpans(cell, WARM, 0, person)).toEqual([{ minutes: 60, inDebt: false }]);
-		expect(debtSpans(cell, COLD, rightWhm2 + 5, person)).toEqual([{ minutes: 60, inDebt: true }]);
-		const [before, after] = debtSpans(cell, COLD, 0, person);
-		expect(before!.inDebt).toBe(false);
-		expect(after!.inDebt).toBe(true);
-		expect(before!.minutes + after!.minutes).toBeCloseTo(60, 6);
-		expect(debtEndWhm2(cell, COLD, 0, person, before!.minutes)).toBeCloseTo(rightWhm2, 3);
-		const [cold, better] = debtSpans(stop(-10, 120), WARM, rightWhm2 + 5, person);
-		expect([cold!.inDebt, better!.inDebt]).toEqual([true, false]);
-		// Just at the mark one is still comfortable.
-		expect(debtSpans(cell, WARM, rightWhm2, person)).toEqual([{ minutes: 60, inDebt: false }]);
+		const debts = debtSteps(cell, COLD, 0, person);
+		expect(debts).toHaveLength(13);
+		expect(debts[0]).toBe(debtEndWhm2(cell, COLD, 0, person, 2.5));
+		expect(debts[11]).toBe(debtEndWhm2(cell, COLD, 0, person, 57.5));
+		expect(debts[12]).toBe(debtEndWhm2(cell, COLD, 0, person));
+		expect(debtSteps(stop(-10, 3), COLD, 0, person)).toHaveLength(2);
 	});
 });

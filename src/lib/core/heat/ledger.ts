@@ -1,6 +1,7 @@
-import { pumpingSpeedMs, WORK_WM2 } from '../body/effort';
+import { clamp } from '../argument';
+import { METHOD_MAX_WM2, pumpingSpeedMs } from '../body/effort';
 import { METHOD_MAX_AIR_C, requiredInsulationM2kw } from '../body/heat-balance';
-import { tooWetAboveClo } from '../body/two-node';
+import { strainedAboveClo, tooWetAboveClo } from '../body/two-node';
 import { airInUse, type AirInUse } from '../cloth/supply';
 import type { Cell } from '../conditions/cells';
 import type { Person } from '../conditions/person';
@@ -14,13 +15,23 @@ import {
 	type LossPair,
 	minutesUntilDebt
 } from './debt';
-import type { DebtSpan } from './fingers-and-toes';
+import { stepsOf } from './fingers-and-toes';
 
 /** Above this air temperature the ledger gives no verdict, °C. */
 export const LEDGER_MAX_AIR_C = 20;
 
-/** Whether too warm is judged by the wettedness of the two-node body: heated places, and air over 10 °C. */
-export const isWarmSide = (cell: Cell): boolean => cell.heated || cell.airTempC > METHOD_MAX_AIR_C;
+/** From this effort on clothes can be too warm in the cold, fully so a little above it, W/m² (our assumption). */
+const WARM_FROM_WM2 = 130;
+const WARM_WHOLLY_ABOVE_WM2 = 30;
+/** Over the neutral level by this much is warm, and by more where one hardly works, clo (our assumption). */
+export const WARM_MARGIN_CLO = 0.15;
+const SPARE_AT_REST_CLO = 2;
+/** Between these the limit of the cold hands over to that of the warm, °C of air (our assumption). */
+const COLD_UNTIL_C = 8;
+const WARM_FROM_C = 12;
+
+/** Whether too warm is judged by the wettedness of the two-node body too: heated places, and air over 8 °C. */
+export const isWarmSide = (cell: Cell): boolean => cell.heated || cell.airTempC > COLD_UNTIL_C;
 
 /** What a cell fixes for every outfit, worked out once. */
 export interface CellAir {
@@ -31,30 +42,74 @@ export interface CellAir {
 }
 const known = new WeakMap<Cell, CellAir>();
 /** Heated places are alike on many days, and the two-node body takes long: the last answers are kept. */
-const tooWetKnown = new Map<string, number>();
-const MOST_KNOWN = 500;
-function tooWetAbove(climate: Parameters<typeof tooWetAboveClo>[0]): number {
-	const key = JSON.stringify(climate);
-	const before = tooWetKnown.get(key);
+const limitsKnown = new Map<string, number>();
+const MOST_KNOWN = 2000;
+function kept(key: string, make: () => number): number {
+	const before = limitsKnown.get(key);
 	if (before !== undefined) return before;
-	if (tooWetKnown.size >= MOST_KNOWN) tooWetKnown.clear();
-	const made = tooWetAboveClo(climate);
-	tooWetKnown.set(key, made);
+	if (limitsKnown.size >= MOST_KNOWN) limitsKnown.clear();
+	const made = make();
+	limitsKnown.set(key, made);
 	return made;
 }
+
+/** Heat that effort beyond the method makes: skin and sweat are those of its upper end, nine tenths of the rest is heat (our assumption). */
+const HEAT_ABOVE_METHOD = 0.9;
+
+/** Both levels of a cell; effort above the method's range makes heat all the same. */
+export function balanceOf({
+	airTempC,
+	airVelocityMs,
+	humidityPct,
+	metabolicWm2
+}: Pick<Cell, 'airTempC' | 'airVelocityMs' | 'humidityPct' | 'metabolicWm2'>): BalancePair {
+	const made = balancePair({ airTempC, airVelocityMs, humidityPct, metabolicWm2 });
+	const above = HEAT_ABOVE_METHOD * Math.max(0, metabolicWm2 - METHOD_MAX_WM2);
+	made.neutral.metabolicWm2 += above;
+	made.minimal.metabolicWm2 += above;
+	return made;
+}
+
+/** Insulation over the neutral level that is warm in the cold, clo; Infinity at rest. */
+function warmInTheColdClo(cell: Cell, airTempC: number): number {
+	const share = clamp((cell.metabolicWm2 - WARM_FROM_WM2) / WARM_WHOLLY_ABOVE_WM2, 0, 1);
+	if (share === 0) return Infinity;
+	const neutral = cloFromM2kw(requiredInsulationM2kw(balanceOf({ ...cell, airTempC }).neutral));
+	return neutral + WARM_MARGIN_CLO + (SPARE_AT_REST_CLO * (1 - share)) / share;
+}
+
+/**
+ * Insulation as worn above which a cell is too warm, clo. In the cold it is more than neutral; in air over 12 °C and in heated
+ * places a skin wetter than is comfortable; between 8 and 12 °C one hands over to the other, so that warmer air never allows more.
+ * In work, where heat has no way out, less than either.
+ */
+function tooWarmAboveCloOf(cell: Cell): number {
+	const { airTempC, airVelocityMs, humidityPct, metabolicWm2, heated, minutes } = cell;
+	const climate = { airTempC, airVelocityMs, humidityPct, metabolicWm2 };
+	const key = JSON.stringify(climate);
+	const wet = (): number => kept(key, () => tooWetAboveClo(climate));
+	const strained =
+		metabolicWm2 >= WARM_FROM_WM2 && (heated || airTempC > METHOD_MAX_AIR_C)
+			? kept(`${key} ${minutes}`, () => strainedAboveClo(climate, Math.max(1, Math.round(minutes))))
+			: Infinity;
+	if (heated) return Math.min(wet(), strained);
+	if (airTempC <= COLD_UNTIL_C) return Math.min(warmInTheColdClo(cell, airTempC), strained);
+	const cold = warmInTheColdClo(cell, COLD_UNTIL_C);
+	const share = Math.min(1, (airTempC - COLD_UNTIL_C) / (WARM_FROM_C - COLD_UNTIL_C));
+	const warm = Math.min(cold, wet());
+	// At rest nothing is too warm in the cold: from there down to the limit of the warm without a step.
+	const between =
+		cold === Infinity ? warm + (SPARE_AT_REST_CLO * (1 - share)) / share : cold + (warm - cold) * share;
+	return Math.min(between, strained);
+}
+
 export function cellAir(cell: Cell): CellAir {
 	const before = known.get(cell);
 	if (before) return before;
-	const { airTempC, airVelocityMs, humidityPct, metabolicWm2 } = cell;
-	const balance = balancePair({ airTempC, airVelocityMs, humidityPct, metabolicWm2 });
 	const made: CellAir = {
-		air: airInUse(airVelocityMs, pumpingSpeedMs(metabolicWm2)),
-		balance,
-		tooWarmAboveClo: isWarmSide(cell)
-			? tooWetAbove({ airTempC, airVelocityMs, humidityPct, metabolicWm2 })
-			: metabolicWm2 >= WORK_WM2
-				? cloFromM2kw(requiredInsulationM2kw(balance.neutral)) + WARM_MARGIN_CLO
-				: Infinity
+		air: airInUse(cell.airVelocityMs, pumpingSpeedMs(cell.metabolicWm2)),
+		balance: balanceOf(cell),
+		tooWarmAboveClo: tooWarmAboveCloOf(cell)
 	};
 	known.set(cell, made);
 	return made;
@@ -74,7 +129,7 @@ export interface DebtCourse {
  */
 export const MOST_DEBT_WHM2 = 120;
 
-/** Debt that the losses of a cell come to, however high. Work above the method adds none; a heated place only takes away. */
+/** Debt that the losses of a cell come to, however high. A heated place only takes away. */
 export function debtReachedWhm2(
 	cell: Cell,
 	loss: LossPair,
@@ -83,8 +138,7 @@ export function debtReachedWhm2(
 	minutes = cell.minutes
 ): number {
 	if (cell.heated) return debtAfterHeatedWhm2(startWhm2, minutes);
-	const end = debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2);
-	return cell.aboveMethod ? Math.min(startWhm2, end) : end;
+	return debtAfterWhm2(startWhm2, loss, minutes, person.marks.floorWhm2);
 }
 
 /** What a debt that the losses come to leaves behind. */
@@ -105,7 +159,7 @@ export function debtCourse(
 ): DebtCourse {
 	const loss = lossOf(balance, resultantClo, person.offsetClo);
 	const endWhm2 = debtEndWhm2(cell, loss, startWhm2, person);
-	const limitless = cell.heated || cell.aboveMethod || cell.airTempC > LEDGER_MAX_AIR_C;
+	const limitless = cell.heated || cell.airTempC > LEDGER_MAX_AIR_C;
 	return {
 		endWhm2,
 		peakWhm2: Math.max(startWhm2, endWhm2),
@@ -114,23 +168,12 @@ export function debtCourse(
 	};
 }
 
-/** A cell cut where the debt passes the comfortable mark; its course is monotone, so once at most. */
-export function debtSpans(cell: Cell, loss: LossPair, startWhm2: number, person: Person): DebtSpan[] {
-	const mark = person.marks.rightWhm2;
-	const over = (minutes: number): boolean => debtEndWhm2(cell, loss, startWhm2, person, minutes) > mark;
-	const first = startWhm2 > mark;
-	if (first === over(cell.minutes)) return [{ minutes: cell.minutes, inDebt: first }];
-	let low = 0;
-	let high = cell.minutes;
-	for (let i = 0; i < 24; i++) {
-		const middle = (low + high) / 2;
-		if (over(middle) === first) low = middle;
-		else high = middle;
-	}
-	return [
-		{ minutes: low, inDebt: first },
-		{ minutes: cell.minutes - low, inDebt: !first }
-	];
+/** Debt of the body in the middle of each step of a cell, and at its end. */
+export function debtSteps(cell: Cell, loss: LossPair, startWhm2: number, person: Person): Float64Array {
+	const many = stepsOf(cell.minutes);
+	const debts = new Float64Array(many + 1);
+	for (let i = 0; i < many; i++)
+		debts[i] = debtEndWhm2(cell, loss, startWhm2, person, ((i + 0.5) * cell.minutes) / many);
+	debts[many] = debtEndWhm2(cell, loss, startWhm2, person);
+	return debts;
 }
-/** Over the neutral level by this much is warm, clo (our assumption). */
-export const WARM_MARGIN_CLO = 0.15;

@@ -1,5 +1,6 @@
 import {
 	comfortableWettedness,
+	HOT_CORE_C,
 	minuteOf,
 	steppedBody,
 	type SteppedBody,
@@ -16,8 +17,6 @@ import { SWEAT_STORE } from './sweat-store';
 export const SOAKED_SHARE = 0.2;
 /** A skin wetter than comfortable counts from this minute of a phase on (our assumption). */
 const SWEATING_MIN = 10;
-/** Core temperature that nobody keeps up, °C. */
-export const HOT_CORE_C = 38.5;
 /** Skin temperature at which the model ends, °C. */
 const END_SKIN_C = 15;
 const END_CORE_C = 40;
@@ -76,7 +75,7 @@ export interface SimulatedDay {
 }
 
 /** What a whole outfit lets through, by its tightest layer over the torso (our assumption; 0.45 is the standard's). */
-function vapourPermeabilityOf(outfit: Outfit): number {
+export function vapourPermeabilityOf(outfit: Outfit): number {
 	const tightest = Math.max(
 		0,
 		...outfit.filter(({ cloth }) => covers(cloth, 'torso')).map(({ cloth }) => cloth.vapourResistance)

@@ -1,6 +1,7 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
 import { regionTotalM2kw } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
+import { USUAL_MARKS } from '../conditions/person';
 import { COVER_FELT_C, isShod, lensNeeded, needsCover, limbsShallBeCovered } from '../conditions/needs';
 import { type Part, type Row, ROWS } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
@@ -8,7 +9,7 @@ import { type Schools, schoolsOf } from '../document/schools';
 import type { Client } from '../document/types';
 import type { Verdict } from '../document/verdict';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
-import { localCourse } from '../heat/fingers-and-toes';
+import { bloodSteps, localCourse } from '../heat/fingers-and-toes';
 import { cellAir } from '../heat/ledger';
 import type { PhaseVerdict } from './phase-verdict';
 
@@ -83,9 +84,13 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 		case 'hands': {
 			if (cell.heated) return { needed: false, covered, reason: heatedReason };
 			const bareM2kw = regionTotalM2kw([], cellAir(cell).air);
-			const bare = localCourse('fingers', cell, Math.max(fingers.startC, WARM_EXTREMITY_C), bareM2kw, [
-				{ minutes: cell.minutes, inDebt: false }
+			const cover = { totalM2kw: bareM2kw, aroundC: cell.airTempC };
+			// A body that is comfortable, at this effort all along.
+			const blood = bloodSteps('fingers', cell, cell.metabolicWm2, [
+				USUAL_MARKS.rightWhm2,
+				USUAL_MARKS.rightWhm2
 			]);
+			const bare = localCourse('fingers', cell, Math.max(fingers.startC, WARM_EXTREMITY_C), cover, blood);
 			const why = reason('fingers', [
 				['bareFingersWouldFallTo', bare.lowestC, '°C'],
 				['felt', cell.feltTempC, '°C']

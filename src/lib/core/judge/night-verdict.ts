@@ -56,6 +56,8 @@ export function judgeNight(
 		indicative: false,
 		fingers: still,
 		toes: still,
+		wet: [],
+		wetness: new Map(),
 		reasons: cell.heated
 			? [reason('heatedNight')]
 			: [

@@ -3,10 +3,18 @@ import type { Cell } from '../conditions/cells';
 import type { Reason } from '../document/reasons';
 import type { LimitedBy, Verdict } from '../document/verdict';
 import type { Band } from '../heat/debt';
+import type { Wetness } from '../heat/wet-cloth';
 import type { LocalCourse } from '../heat/fingers-and-toes';
 
 /** Parts that have minutes of their own. */
 export type LimitedPart = 'body' | 'hands' | 'feet';
+
+/** How wet a thing is, 0…1 of the water that it can hold, and how much of that is sweat. */
+export interface WetThing {
+	thingId: string;
+	share: number;
+	sweat: number;
+}
 
 export interface PhaseVerdict {
 	cell: Cell;
@@ -28,5 +36,9 @@ export interface PhaseVerdict {
 	indicative: boolean;
 	fingers: LocalCourse & { startC: number };
 	toes: LocalCourse & { startC: number };
+	/** what is wet at the end, of what is worn */
+	wet: readonly WetThing[];
+	/** how wet things are on the average of it, by thing id, what is in the pack too */
+	wetness: Wetness;
 	reasons: Reason[];
 }

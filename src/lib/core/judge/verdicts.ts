@@ -4,21 +4,32 @@ import { comfortableWettedness } from '../body/two-node';
 import { PARTS_OF_ROW } from '../cloth/parts';
 import { bodyConductance, resultantClo } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
-import { type Outfit, totalsOf } from '../cloth/worn';
+import { type Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { acceptsWetLegs, isWetThrough } from '../conditions/needs';
+import { acceptsWetLegs } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import { BEFORE_STOP_MINUTES, overheatWeight, stopsSoonAfter } from '../conditions/stops';
 import { type Row } from '../document/parts';
 import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
+import {
+	type CellCourse,
+	copyOfLiving,
+	freshLiving,
+	type Living,
+	liveThrough,
+	WET_PARTS,
+	wetnessOf
+} from '../heat/course';
 import { bandOf } from '../heat/debt';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
-import { localCourse, type LocalCourse } from '../heat/fingers-and-toes';
-import { cellAir, type CellAir, debtCourse, debtSpans, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
+import { bloodSteps, localCourse, type LocalCourse } from '../heat/fingers-and-toes';
+import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
+import { noSweat } from '../heat/sweat';
+import type { Wetness } from '../heat/wet-cloth';
 import { countedOverheat } from '../rules/objective';
 import { judgeNight } from './night-verdict';
-import type { LimitedPart, PhaseVerdict } from './phase-verdict';
+import type { LimitedPart, PhaseVerdict, WetThing } from './phase-verdict';
 import { warmestIn } from './warmest';
 
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
@@ -31,14 +42,6 @@ const isIndicative = (cell: Cell): boolean =>
 		cell.airVelocityMs > METHOD_MAX_AIR_MS ||
 		cell.metabolicWm2 > METHOD_MAX_WM2 ||
 		cell.metabolicWm2 < METHOD_MIN_WM2);
-
-interface Carried {
-	debtWhm2: number;
-	fingersC: number;
-	toesC: number;
-}
-
-const FRESH: Carried = { debtWhm2: 0, fingersC: WARM_EXTREMITY_C, toesC: WARM_EXTREMITY_C };
 
 interface Candidate {
 	verdict: Verdict;
@@ -87,14 +90,15 @@ function bodyVerdict(
 	cell: Cell,
 	air: CellAir,
 	clo: number,
-	course: ReturnType<typeof debtCourse>,
+	course: CellCourse,
 	startWhm2: number,
 	soon: boolean,
 	person: Person
 ): Candidate {
 	const { rightWhm2, holdWhm2 } = person.marks;
 	const base = { limitedBy: 'body' as const, holdsMinutes: course.holdsMinutes };
-	const warm = warmVerdict(cell, air, clo, soon, person);
+	// Who still pays off a debt is not warm.
+	const warm = course.isPaid ? warmVerdict(cell, air, clo, soon, person) : null;
 	if (cell.heated || cell.airTempC > LEDGER_MAX_AIR_C) {
 		return warm
 			? { ...base, ...warm }
@@ -169,58 +173,45 @@ function localCandidate(
 	};
 }
 
-/** The verdict of one cell, and what is carried out of it. */
+/** The verdict of one cell; what is carried into it becomes what is carried out of it. */
 function judgeCell(
 	cell: Cell,
 	outfit: Outfit,
 	opening: number,
-	before: Carried,
+	living: Living,
 	soon: boolean,
 	person: Person,
 	isUnasked: (row: Row) => boolean
-): { result: PhaseVerdict; after: Carried } {
+): PhaseVerdict {
 	const air = cellAir(cell);
-	const start = cell.fresh ? FRESH : before;
-	const totals = totalsOf(outfit, air.air, opening);
-	const clo = resultantClo(bodyConductance(totals), air.air);
-	const course = debtCourse(cell, air, clo, start.debtWhm2, person);
+	const startFingersC = living.fingersC;
+	const startToesC = living.toesC;
+	const course = liveThrough(cell, outfit, opening, living, person);
+	const { resultantClo: clo, startDebtWhm2, fingers, toes } = course;
 	const judgedByLedger = !cell.heated && cell.kind !== 'sleep' && cell.airTempC <= LEDGER_MAX_AIR_C;
 	const band = judgedByLedger
-		? bandOf(air.balance, start.debtWhm2, cell.minutes, person.marks, person.offsetClo)
+		? bandOf(air.balance, startDebtWhm2, cell.minutes, person.marks, person.offsetClo)
 		: null;
-	const spans = debtSpans(cell, course.loss, start.debtWhm2, person);
 	const warmest = warmestIn(air.air);
-	const rested = [{ minutes: cell.minutes, inDebt: false }];
-	const fingers = localCourse('fingers', cell, start.fingersC, totals.hands, spans);
-	const toes = localCourse('toes', cell, start.toesC, totals.feet, spans);
+	/** How a part fares that begins warm, in the warmest that there is, while the body is warm. */
+	const atBest = (extremity: 'fingers' | 'toes'): LocalCourse => {
+		const blood = bloodSteps(extremity, cell, cell.metabolicWm2, [0, 0]);
+		const totalM2kw = warmest[extremity === 'fingers' ? 'hands' : 'feet'];
+		return localCourse(extremity, cell, WARM_EXTREMITY_C, { totalM2kw, aroundC: cell.airTempC }, blood);
+	};
 	/** Nothing on a part of which nobody has asked: a question, not a verdict. */
 	const unknown = (row: Row): boolean =>
 		isUnasked(row) && !outfit.some(({ cloth }) => PARTS_OF_ROW[row].some((part) => covers(cloth, part)));
-	const body = bodyVerdict(cell, air, clo, course, start.debtWhm2, soon, person);
+	const body = bodyVerdict(cell, air, clo, course, startDebtWhm2, soon, person);
 	const candidates = [
 		unknown('torso') || unknown('legs')
 			? { ...body, verdict: 'not judged yet' as const, holdsMinutes: null, reasons: [reason('notAsked')] }
 			: body,
 		!unknown('hands') &&
-			localCandidate(
-				'hands',
-				cell,
-				start.fingersC,
-				fingers,
-				totals.hands,
-				localCourse('fingers', cell, WARM_EXTREMITY_C, warmest.hands, rested)
-			),
-		!unknown('feet') &&
-			localCandidate(
-				'feet',
-				cell,
-				start.toesC,
-				toes,
-				totals.feet,
-				localCourse('toes', cell, WARM_EXTREMITY_C, warmest.feet, rested)
-			),
-		...(['torso', 'thighs'] as const).map((part): Candidate | null =>
-			isWetThrough(cell, outfit, part) &&
+			localCandidate('hands', cell, startFingersC, fingers, course.handsM2kw, atBest('fingers')),
+		!unknown('feet') && localCandidate('feet', cell, startToesC, toes, course.feetM2kw, atBest('toes')),
+		...WET_PARTS.map((part): Candidate | null =>
+			course.wetThrough.includes(part) &&
 			!(part === 'thighs' && acceptsWetLegs(cell, person.schools)) &&
 			!unknown(part === 'torso' ? 'torso' : 'legs')
 				? {
@@ -241,48 +232,58 @@ function judgeCell(
 	const least = Object.values(limits).filter((minutes) => minutes !== null);
 	const isCold = worst.verdict === 'short' || worst.verdict === 'nothing suffices';
 	return {
-		result: {
-			cell,
-			outfit,
-			band,
-			tooWarmAboveClo:
-				air.tooWarmAboveClo === Infinity ? null : Math.max(0, air.tooWarmAboveClo + person.offsetClo),
-			resultantClo: clo,
-			startDebtWhm2: start.debtWhm2,
-			debtWhm2: course.endWhm2,
-			peakDebtWhm2: course.peakWhm2,
-			holdsMinutes:
-				isCold && worst.holdsMinutes !== null
-					? Math.floor(worst.holdsMinutes)
-					: least.length > 0
-						? Math.min(...least)
-						: null,
-			limits,
-			limitedBy: worst.limitedBy,
-			verdict: worst.verdict,
-			indicative: isIndicative(cell),
-			fingers: { ...fingers, startC: start.fingersC },
-			toes: { ...toes, startC: start.toesC },
-			reasons: [
-				...worst.reasons,
-				...candidates.filter((c) => c !== worst && c.verdict !== 'right').flatMap((c) => c.reasons),
-				...(cell.aboveMethod ? [reason('aboveMethod', [['effort', cell.metabolicWm2, 'W/m²']])] : []),
-				...(isIndicative(cell) ? [reason('outsideMethod')] : [])
-			]
-		},
-		after: { debtWhm2: course.endWhm2, fingersC: fingers.endC, toesC: toes.endC }
+		cell,
+		outfit: course.outfit,
+		band,
+		tooWarmAboveClo:
+			air.tooWarmAboveClo === Infinity ? null : Math.max(0, air.tooWarmAboveClo + person.offsetClo),
+		resultantClo: clo,
+		startDebtWhm2,
+		debtWhm2: course.endWhm2,
+		peakDebtWhm2: course.peakWhm2,
+		holdsMinutes:
+			isCold && worst.holdsMinutes !== null
+				? Math.floor(worst.holdsMinutes)
+				: least.length > 0
+					? Math.min(...least)
+					: null,
+		limits,
+		limitedBy: worst.limitedBy,
+		verdict: worst.verdict,
+		indicative: isIndicative(cell),
+		fingers: { ...fingers, startC: startFingersC },
+		toes: { ...toes, startC: startToesC },
+		wet: wetThings(course),
+		wetness: course.wetness,
+		reasons: [
+			...worst.reasons,
+			...candidates.filter((c) => c !== worst && c.verdict !== 'right').flatMap((c) => c.reasons),
+			...(cell.aboveMethod ? [reason('aboveMethod', [['effort', cell.metabolicWm2, 'W/m²']])] : []),
+			...(isIndicative(cell) ? [reason('outsideMethod')] : [])
+		]
 	};
 }
 
-/** Where one stands when something happens: what is worn, and how cold the day has left one. */
-export interface Standing extends Carried {
+/** From so wet a thing is worth naming, 0…1. */
+const WORTH_NAMING = 0.05;
+/** What is wet at the end of a phase, of what is worn. */
+const wetThings = ({ outfit, endWetness, endSweat }: CellCourse): WetThing[] =>
+	outfit.flatMap(({ cloth: { thingId } }) => {
+		const share = endWetness.get(thingId) ?? 0;
+		return share >= WORTH_NAMING
+			? [{ thingId, share, sweat: Math.min(share, endSweat.get(thingId) ?? 0) }]
+			: [];
+	});
+
+/** Where one stands when something happens: what is worn, and how cold and wet the day has left one. */
+export interface Standing extends Living {
 	outfit: Outfit;
 }
 
 /** Everything that is judged in one stage and one weather. */
 interface StageInput {
 	cells: readonly Cell[];
-	/** outfit and opening of every cell that is neither a night nor a what-if */
+	/** outfit, as it warms when dry, and opening of every cell that is neither a night nor a what-if */
 	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };
 	/** outfit for a what-if, from what has been taken, given where one stands; null when the day has not begun */
 	outfitWhatIf(cell: Cell, standing: Standing | null): { outfit: Outfit; opening: number };
@@ -290,31 +291,35 @@ interface StageInput {
 	person: Person;
 	/** rows of which nobody has said anything */
 	isUnasked(row: Row): boolean;
+	/** what is wet in the morning, by thing id */
+	morning: Wetness;
 }
 
-/** Verdicts of all cells in order. A what-if starts from what came before it and leaves nothing behind. */
-export function judgeStage({
-	cells,
-	outfitAt,
-	outfitWhatIf,
-	bags,
-	person,
-	isUnasked
-}: StageInput): PhaseVerdict[] {
+/**
+ * Verdicts of all cells in order, and how wet things are in the evening. A what-if starts from what came before it and leaves
+ * nothing behind.
+ */
+export function judgeStage({ cells, outfitAt, outfitWhatIf, bags, person, isUnasked, morning }: StageInput): {
+	verdicts: PhaseVerdict[];
+	evening: Wetness;
+} {
 	const lived = cells.filter((cell) => cell.kind !== 'what-if');
 	const soon = new Map(stopsSoonAfter(lived).map((value, i) => [lived[i]!, value]));
-	let carried = FRESH;
+	let living = freshLiving(morning);
 	let worn: Outfit | null = null;
-	return cells.map((cell, k) => {
+	const verdicts = cells.map((cell, k) => {
 		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'));
 		if (cell.kind === 'what-if') {
-			const { outfit, opening } = outfitWhatIf(cell, worn && { ...carried, outfit: worn });
-			return judgeCell(cell, outfit, opening, carried, false, person, isUnasked).result;
+			const own = copyOfLiving(living);
+			const { outfit, opening } = outfitWhatIf(cell, worn && { ...own, outfit: worn });
+			return judgeCell(cell, outfit, opening, own, false, person, isUnasked);
 		}
 		const { outfit, opening } = outfitAt(k);
 		worn = outfit;
-		const { result, after } = judgeCell(cell, outfit, opening, carried, soon.get(cell)!, person, isUnasked);
-		carried = after;
-		return result;
+		// After a night one is warm again, and what is wet stays wet.
+		if (cell.fresh)
+			living = { ...freshLiving(), water: living.water, sweat: { ...noSweat(), share: living.sweat.share } };
+		return judgeCell(cell, outfit, opening, living, soon.get(cell)!, person, isUnasked);
 	});
+	return { verdicts, evening: wetnessOf(living) };
 }

@@ -1,7 +1,7 @@
 import { type Cloth, covers } from '../cloth/things';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
-import { WET_FROM, type Wetness } from '../heat/wetness';
+import { WET_FROM, type Wetness } from '../heat/wet-cloth';
 import { at, type JudgedPhase, type StageFacts } from './finding';
 
 /** What a guide is told in the morning: what is worn wet; damp shells and the like are nothing to speak of. */

@@ -1,4 +1,4 @@
-import type { Region } from '../cloth/parts';
+import { type Region, REGIONS } from '../cloth/parts';
 import { type Cloth, covers } from '../cloth/things';
 import { type Outfit, outfitClo } from '../cloth/worn';
 import type { Person } from '../conditions/person';
@@ -11,7 +11,7 @@ type LayerPlace = (typeof LAYER_PLACES)[number];
 const REGIONS_OF: Readonly<Record<LayerPlace, Region[]>> = {
 	torso: ['trunk', 'arms'],
 	legs: ['thighs', 'calves'],
-	head: ['head']
+	head: ['skull', 'face', 'neck']
 };
 
 /** Where one more layer of 1 clo gains most minutes; nothing when it gains none. A bare neck comes before the head. */
@@ -21,7 +21,7 @@ export function whereOneLayerHelps(
 ): { place: LayerPlace | 'neck'; minutes: number } | null {
 	const air = cellAir(phase.cell);
 	const gains = LAYER_PLACES.map((place) => {
-		const regions = { head: 0, trunk: 0, arms: 0, hands: 0, thighs: 0, calves: 0, feet: 0 };
+		const regions = Object.fromEntries(REGIONS.map((region) => [region, 0])) as Record<Region, number>;
 		for (const region of REGIONS_OF[place]) regions[region] = 1;
 		const cloth = {
 			localClo: 1,

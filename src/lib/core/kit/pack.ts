@@ -3,7 +3,7 @@ import type { Cell } from '../conditions/cells';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
 import { DRY_BAG_ASKED_MIN } from '../judge/kit-findings';
-import { WET_FROM, type Wetness } from '../heat/wetness';
+import { WET_FROM, type Wetness } from '../heat/wet-cloth';
 import { at, type JudgedPhase, type StageFacts } from '../judge/finding';
 import { ROOFED } from '../weather/wind';
 

@@ -2,9 +2,9 @@ import { FACTORS, type Factor } from '../cloth/factors';
 import type { Stack } from '../cloth/stacks';
 import { airInUse, regionTotalM2kw } from '../cloth/supply';
 import { covers } from '../cloth/things';
-import { layersOf, outermost } from '../cloth/worn';
+import { layersOf } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { isAwake, needsCover, rainKeptOutMin } from '../conditions/needs';
+import { isAwake, isRainThrough, needsCover, rainKeptMin } from '../conditions/needs';
 import type { Part } from '../document/parts';
 import type { Schools } from '../document/schools';
 import { PENALTY } from '../rules/objective';
@@ -30,7 +30,7 @@ const WINDY_MS = 2.5;
 const AIRS = [airInUse(0.4, 0.3), airInUse(6, 0.3)] as const;
 
 /** Where the warmth of a factor is looked at. */
-const REGION = { trunk: 'trunk', legs: 'thighs', head: 'head' } as const;
+const REGION = { trunk: 'trunk', legs: 'thighs', head: 'skull' } as const;
 const RAIN_PART: Readonly<Partial<Record<BodyFactor, Part>>> = { trunk: 'torso', legs: 'thighs' };
 const FACE: readonly Part[] = ['face', 'ears', 'neck'];
 
@@ -65,7 +65,7 @@ function unlike(cells: Iterable<Cell>): Cell[] {
 function penaltyOf(factor: BodyFactor, { layers }: Stack, cell: Cell, schools: Schools): number {
 	let sum = penaltyOfUnmet(requirementsOf(cell, factor, schools), layers, cell);
 	const part = RAIN_PART[factor];
-	if (part && cell.rainMinutes > 0 && rainKeptOutMin(outermost(layers, part)?.cloth) < cell.rainMinutes)
+	if (part && cell.rainMinutes > 0 && isRainThrough(rainKeptMin(layers, part), cell.rainMinutes))
 		sum += PENALTY.wetThrough;
 	if (factor === 'head')
 		for (const one of FACE)

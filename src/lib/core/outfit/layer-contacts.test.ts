@@ -72,7 +72,17 @@ describe('the table of a cell', () => {
 	])('has the losses of each outfit as it is judged elsewhere: %s', (_, cell) => {
 		const air = cellAir(cell);
 		const fronts = mayOpen(cell) ? 3 : 1;
-		const table = outfitTable(cell, air, wardrobe, bodyViews(wardrobe), ALWAYS, false, person, fronts);
+		const table = outfitTable(
+			cell,
+			air,
+			wardrobe,
+			bodyViews(wardrobe),
+			ALWAYS,
+			false,
+			person,
+			fronts,
+			new Map()
+		);
 		fc.assert(
 			fc.property(options, (chosen) => {
 				const [t, l, h] = chosen;

@@ -1,7 +1,7 @@
 import { STILL_AIR_M2KW, totalM2kw, useFactor } from '../body/insulation';
 import { AREA_SHARE, type Region, REGIONS } from '../cloth/parts';
 import type { Stack } from '../cloth/stacks';
-import type { AirInUse } from '../cloth/supply';
+import { type AirInUse, BARE_M2KW } from '../cloth/supply';
 import type { Cloth } from '../cloth/things';
 import { layersOf, type WornLayer } from '../cloth/worn';
 import { CLO_M2KW } from '../units';
@@ -53,6 +53,8 @@ export interface LayerContact {
 	/** index into `permeabilities`; −1 for what covers too little to be outermost */
 	face: Int16Array;
 	permeabilities: number[];
+	/** what each combination wears here, from the skin out; only where one may stand in water */
+	placed: (readonly Placed[])[] | null;
 }
 
 /** LayerContacts of one wardrobe; those for other gloves or boots are added when they are asked for. */
@@ -88,11 +90,13 @@ function contactOf(
 	const insulations: number[] = [];
 	const faces: number[] = [];
 	const permeabilities: number[] = [];
+	const combinations: Placed[][] | null = IN_WATER.has(region) ? [] : null;
 	for (const a of trunk.ways)
 		for (const b of legs.ways)
 			for (const c of head.ways) {
 				starts.push(insulations.length);
 				const placed: Placed[] = [...always, ...a, ...b, ...c].sort((x, y) => x.position - y.position);
+				combinations?.push(placed);
 				for (const { localClo, share, airPermeability } of layersOf(placed, region)) {
 					insulations.push(localClo * CLO_M2KW * share);
 					if (share < 0.5) {
@@ -111,22 +115,37 @@ function contactOf(
 		starts: Int32Array.from(starts),
 		insulationM2kw: Float64Array.from(insulations),
 		face: Int16Array.from(faces),
-		permeabilities
+		permeabilities,
+		placed: combinations
 	};
 }
 
+/** Regions of which a choice of trunk, legs and head may decide what water reaches. */
+const IN_WATER: ReadonlySet<Region> = new Set(['thighs', 'calves', 'feet']);
+
+/** What water does to a region. */
+export interface Soaked {
+	/** share of its insulation that wet gloves, boots and socks leave */
+	shareLeft: number;
+	/** what would lose as much to the air as it does under water, m²·K/W; null above it */
+	inWater: ((worn: readonly Placed[]) => number | null) | null;
+}
+const DRY: Soaked = { shareLeft: 1, inWater: null };
+
 /** Heat that every combination lets through in some air: its share of the body over its insulation, W/(m²·K). */
 export function conductances(
-	{ region, starts, insulationM2kw, face, permeabilities }: LayerContact,
+	{ region, starts, insulationM2kw, face, permeabilities, placed }: LayerContact,
 	air: AirInUse,
-	openingFactor: number
+	openingFactor: number,
+	{ shareLeft, inWater }: Soaked = DRY
 ): Float64Array {
 	const use = permeabilities.map((one) => useFactor(air.airVelocityMs, air.walkSpeedMs, one));
 	const out = new Float64Array(starts.length - 1);
 	const share = AREA_SHARE[region];
+	const bare = Math.max(BARE_M2KW, air.airLayerM2kw);
 	for (let at = 0; at < out.length; at++) {
 		let insulation = 0;
-		let best = air.airLayerM2kw;
+		let best = bare;
 		const end = starts[at + 1]!;
 		for (let i = starts[at]!; i < end; i++) {
 			insulation += insulationM2kw[i]! * openingFactor;
@@ -134,7 +153,8 @@ export function conductances(
 			const total = totalM2kw(insulation, STILL_AIR_M2KW) * use[face[i]!]!;
 			if (total > best) best = total;
 		}
-		out[at] = share / best;
+		const under = placed && inWater?.(placed[at]!);
+		out[at] = share / (under ?? Math.max(bare, best * shareLeft));
 	}
 	return out;
 }

@@ -52,6 +52,17 @@ const givenAll = (plan: ReturnType<typeof planStage>): FixedOutfit[] =>
 		worn: outfit.map(({ cloth, opening }) => ({ thingId: cloth.thingId, opening }))
 	}));
 
+/** Nothing that keeps rain out above the legs. */
+const SHIRT_IN_RAIN = [
+	'briefs',
+	'top-wool-mid',
+	'fleece',
+	'trousers-rain',
+	'trousers-trek',
+	'sock-mid',
+	'boot-hiking'
+];
+
 describe('verdicts', () => {
 	const judge = (rows: PhaseRow[], kit: string[] | Client, base = {}, fixed: FixedOutfit[] = []) =>
 		planStage(stageOf(rows, base), PLANNED, Array.isArray(kit) ? kitOf(kit) : kit, fixed);
@@ -148,7 +159,7 @@ describe('verdicts', () => {
 		],
 		[
 			'rain on a fleece',
-			[['move', 60, 200, 'slope']],
+			[['move', 80, 200, 'slope']],
 			['top-wool-mid', 'fleece', 'trousers-rain', 'sock-mid', 'boot-hiking'],
 			{ airTempC: 6, precipitation: 'rain' },
 			'wet through',
@@ -399,8 +410,8 @@ describe('findings', () => {
 		],
 		[
 			'wet-through',
-			codes([['move', 60, 200, 'slope']], without('hard-shell'), { airTempC: 4, precipitation: 'rain' }),
-			codes([['move', 15, 200, 'slope']], without('hard-shell'), { airTempC: 4, precipitation: 'rain' })
+			codes([['move', 120, 200, 'slope']], SHIRT_IN_RAIN, { airTempC: 8, precipitation: 'rain' }),
+			codes([['move', 15, 200, 'slope']], SHIRT_IN_RAIN, { airTempC: 8, precipitation: 'rain' })
 		],
 		[
 			'missing',
@@ -484,7 +495,7 @@ describe('findings', () => {
 				{ airTempC: 6, precipitation: 'rain' }
 			),
 			PLANNED,
-			kitOf(without('hard-shell'))
+			kitOf(SHIRT_IN_RAIN)
 		).findings.filter(({ code }) => code === 'wet-through');
 		expect(wet.map(({ severity }) => severity)).toEqual(['warning', 'note']);
 		expect(wet[1]).toMatchObject({ phases: [{ id: 'phase-0' }], part: 'torso' });

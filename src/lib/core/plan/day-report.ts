@@ -6,7 +6,8 @@ import { type Person, personOf } from '../conditions/person';
 import type { Stage, Weather } from '../document/types';
 import type { WornThing } from '../document/worn';
 import { cellAir } from '../heat/ledger';
-import { eveningWetness, morningWetness, WET_FROM, type Wetness } from '../heat/wetness';
+import { WET_FROM, type Wetness } from '../heat/wet-cloth';
+import { morningWetness } from '../heat/wetness';
 import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
@@ -19,7 +20,7 @@ import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, withGiven } from '../outfit/legal-outfits';
 import { dressDay, type StagePlan } from './day/dress-day';
 import { emergencyOutfit } from './day/what-if';
-import { bodyThrough, openingOf } from './simulated-plan';
+import { openingOf } from './simulated-plan';
 
 /** A thing that is worn again within so many phases rides on top of the pack. */
 const SOON_PHASES = 2;
@@ -61,7 +62,7 @@ function outfitAsGiven(
 export interface ChosenDay extends Wearer {
 	stage: Stage;
 	weather: Weather;
-	/** as dry or wet as it is on that day */
+	/** as it is when dry */
 	kit: readonly Cloth[];
 	cells: readonly Cell[];
 	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'> & { gap: number };
@@ -74,6 +75,17 @@ export interface ChosenDay extends Wearer {
 	givenWhatIfs?: ReadonlyMap<Cell, readonly WornThing[]>;
 }
 
+/** A day as it is judged. */
+export interface JudgedDay {
+	verdicts: PhaseVerdict[];
+	/** how wet things are in the evening */
+	evening: Wetness;
+}
+
+/** The same layers, made of cloth that is dry. */
+const whenDry = (outfit: Outfit, dry: ReadonlyMap<string, Cloth>): Outfit =>
+	outfit.map((layer) => ({ ...layer, cloth: dry.get(layer.cloth.thingId) ?? layer.cloth }));
+
 /** The verdicts of a day whose outfits are chosen. */
 export function judgedDay({
 	client,
@@ -81,9 +93,11 @@ export function judgedDay({
 	answered,
 	cells,
 	choice,
+	morning,
 	givenWhatIfs,
 	alsoCarried = new Set()
-}: ChosenDay): PhaseVerdict[] {
+}: ChosenDay): JudgedDay {
+	const dry = new Map(kit.map((cloth) => [cloth.thingId, cloth]));
 	const person = personOf(client);
 	const takenIds = new Set([...choice.outfits.flat().map(({ cloth }) => cloth.thingId), ...alsoCarried]);
 	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
@@ -92,7 +106,7 @@ export function judgedDay({
 		cells,
 		outfitAt: (i) => {
 			const k = lived.indexOf(cells[i]!);
-			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
+			return { outfit: whenDry(choice.outfits[k]!, dry), opening: choice.openings[k]! };
 		},
 		outfitWhatIf: (cell, standing) => {
 			const worn = givenWhatIfs?.get(cell);
@@ -100,16 +114,25 @@ export function judgedDay({
 		},
 		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
 		person,
-		isUnasked: (row) => !answered.has(row)
+		isUnasked: (row) => !answered.has(row),
+		morning
 	});
 }
 
 /** Nights are not drawn: a bag is no stack of layers. */
-const drawnIn = ({ cell, outfit }: PhaseVerdict): DrawnLayer[] =>
-	cell.kind === 'sleep' ? [] : drawnLayers(outfit, cellAir(cell).air, openingOf(outfit));
+function drawnIn({ cell, outfit, resultantClo }: PhaseVerdict): DrawnLayer[] {
+	if (cell.kind === 'sleep') return [];
+	const drawn = drawnLayers(outfit, cellAir(cell).air, openingOf(outfit));
+	// What wet boots and gloves lose, and water around the legs takes, is shared out.
+	const sum = drawn.reduce((all, { gainClo }) => all + gainClo, 0);
+	const share = sum > 1e-9 ? resultantClo / sum : 1;
+	return Math.abs(share - 1) < 1e-9
+		? drawn
+		: drawn.map((layer) => ({ ...layer, gainClo: layer.gainClo * share }));
+}
 
 /** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
-export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedStage {
+export function reportedDay(day: ChosenDay, { verdicts } = judgedDay(day)): PlannedStage {
 	const { stage, weather, client, kit, choice, cut, morning, alsoCarried = new Set<string>() } = day;
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
@@ -149,13 +172,5 @@ export function reportedDay(day: ChosenDay, verdicts = judgedDay(day)): PlannedS
 }
 
 /** What is still wet on the morning after a planned stage. */
-export function wetAfter(
-	{ phases, morning }: { phases: readonly PhaseVerdict[]; morning: PlannedStage['morning'] },
-	stage: Stage,
-	wearer: Wearer
-): Wetness {
-	if (stage.bed.drying === 'everything') return new Map();
-	const before = new Map(morning.map(({ thingId, share }) => [thingId, share]));
-	const evening = eveningWetness(phases, bodyThrough(phases, wearer, null), before);
-	return morningWetness(evening, wearer.kit, stage.bed);
-}
+export const wetAfter = ({ evening }: JudgedDay, stage: Stage, { kit }: Wearer): Wetness =>
+	morningWetness(evening, kit, stage.bed);

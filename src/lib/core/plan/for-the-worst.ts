@@ -45,7 +45,7 @@ export function withWorst(plan: TripPlan): TripPlan {
 	const isCandidate = ({ thingId }: Cloth): boolean => !left.has(thingId);
 	const failing = (day: TripDay, added: ReadonlySet<string>): PhaseVerdict[] => {
 		const along = new Set([...(plan.carried.get(day.stage.id) ?? []), ...added]);
-		return judgedOf(problem, choice, day, along).filter(
+		return judgedOf(problem, choice, day, along).verdicts.filter(
 			(phase) => phase.cell.kind === 'what-if' && phase.cell.minutes <= provides.minutes && isColdInIt(phase)
 		);
 	};

@@ -1,7 +1,12 @@
 import type { Client, Document, Site, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit } from '../document/worn';
 
-import type { Wetness } from '../heat/wetness';
+import { isAwake } from '../conditions/needs';
+import type { Verdict } from '../document/verdict';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import type { Wetness } from '../heat/wet-cloth';
+import type { PhaseVerdict } from '../judge/phase-verdict';
+import { cellWaterOf, quarteredWetness, waterKey } from './day/wet-day';
 import type { HittingSolver } from '../search/hitting-set';
 import { wetAfter } from './day-report';
 import { schooled } from '../conditions/person';
@@ -14,7 +19,8 @@ import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import {
 	inTimeOrder,
 	type KnownCells,
-	type Mornings,
+	type DayWater,
+	type Waters,
 	searchedIds,
 	tripDays,
 	type TripDays,
@@ -74,8 +80,8 @@ function planOf(
 	};
 }
 
-/** Turns in which what is wet in the morning and what is worn are fitted to one another. */
-const MOST_MORNINGS = 3;
+/** Turns in which what is wet and what is worn are fitted to one another. */
+const MOST_WATERS = 3;
 
 /** Searches one client's trip again and again, and remembers what it has worked out. */
 export class TripPlanner {
@@ -171,14 +177,14 @@ export class TripPlanner {
 				wardrobes.first.cloths.flatMap(({ thingId }, index) => (ids.has(thingId) ? [index] : []))
 			);
 		}
-		const days = (mornings?: Mornings): TripDays =>
+		const days = (waters?: Waters): TripDays =>
 			tripDays(this.trip, this.client, wardrobes.first, {
-				mornings,
+				waters,
 				known: this.cells,
 				given: this.given,
 				whole: wardrobes.whole
 			});
-		const start = this.startMornings();
+		const start = this.startWaters();
 		const dry = days(start);
 		const solver = this.solvers.get(key) ?? new TripSolver(dry);
 		this.solvers.set(key, solver);
@@ -198,24 +204,29 @@ export class TripPlanner {
 			}
 		}.bind(this);
 		let own = yield* meet(false);
-		let known = keyOfMornings(start);
-		for (let turn = 0; turn < MOST_MORNINGS && !isOver(); turn++) {
-			const mornings = this.morningsOf(solver.problem, own.choice);
-			const key = keyOfMornings(mornings);
-			if (key === known) break;
-			known = key;
-			const before = solver.problem;
-			solver.problem = days(mornings);
-			soFar = planOf(before, wishes, { ...own, proven: false });
+		// What is wet follows from what is worn, and the other way round. The best by what is told of it stays.
+		const known = new Set([keyOfWaters(start)]);
+		let { waters, told } = this.livedThrough(solver.problem, own.choice);
+		let best = { own, problem: solver.problem, told };
+		for (let turn = 0; turn < MOST_WATERS && !isOver(); turn++) {
+			const key = keyOfWaters(waters);
+			if (known.has(key)) break;
+			known.add(key);
+			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
+			solver.problem = days(waters);
 			own = yield* meet(false);
+			({ waters, told } = this.livedThrough(solver.problem, own.choice));
+			if (told <= best.told) best = { own, problem: solver.problem, told };
 		}
+		({ own } = best);
+		solver.problem = best.problem;
 		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.
 		const isCold = own.choice.dayLevels.some(({ penalty }) => penalty >= PENALTY.word);
 		if ((wardrobes.whole || isCold) && !isOver()) {
 			soFar = planOf(solver.problem, wishes, { ...own, proven: false });
 			own = yield* meet(true);
 		}
-		const chosen = planOf(solver.problem, wishes, own);
+		const chosen = planOf(this.withMornings(solver.problem, own.choice), wishes, own);
 		const plan = isOver() ? chosen : withWorst(chosen);
 		if (!isOver()) this.made.push({ plan, spareChanges });
 		return plan;
@@ -243,43 +254,75 @@ export class TripPlanner {
 	}
 
 	/** What is wet on the first morning, in every weather. */
-	private startMornings(): Mornings {
+	private startWaters(): Waters {
 		const [first] = inTimeOrder(this.trip.stages);
 		if (!first || this.firstMorning.size === 0) return new Map();
 		const perStage = this.trip.stages.map((stage) => (stage.foul ? 2 : 1));
 		const perWeather = perStage.reduce((sum, days) => sum + days, 0);
+		const water = { morning: this.firstMorning, cells: null };
 		return new Map(
 			this.trip.weathers.flatMap((_, w) =>
-				(first.foul ? [0, 1] : [0]).map((variant) => [w * perWeather + variant, this.firstMorning] as const)
+				(first.foul ? [0, 1] : [0]).map((variant) => [w * perWeather + variant, water] as const)
 			)
 		);
 	}
 
-	/** What is still wet on each morning, which is only known once a plan is there. */
-	private morningsOf(problem: TripDays, choice: TripChoice): Mornings {
-		const mornings = new Map<number, Wetness>();
+	/** Water in what is worn, day by day, and what a guide would be told, in one number: the lower, the better. */
+	private livedThrough(problem: TripDays, choice: TripChoice): { waters: Waters; told: number } {
+		const waters = new Map<number, DayWater>();
+		let told = 0;
 		for (const weather of problem.trip.weathers) {
 			let wet: Wetness = this.firstMorning;
 			for (const stage of inTimeOrder(problem.trip.stages)) {
 				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
-				const dries = stage.bed.drying === 'everything';
 				let next: Wetness = new Map();
 				for (const day of own) {
 					if (!choice.dressed[day.index]) continue;
-					if (wet.size > 0) mornings.set(day.index, wet);
-					if (day.foul || dries) continue;
-					const morning = [...wet].map(([thingId, share]) => ({ thingId, share }));
-					next = wetAfter({ phases: judgedOf(problem, choice, day), morning }, day.stage, problem);
+					const judged = judgedOf(problem, choice, { ...day, morning: wet });
+					const awake = judged.verdicts.filter(({ cell }) => isAwake(cell));
+					told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
+					const cells = awake.map(({ outfit, wetness }) => cellWaterOf(outfit, wetness));
+					if (wet.size > 0 || cells.some(({ wetness }) => wetness.size > 0))
+						waters.set(day.index, { morning: wet, cells });
+					if (!day.foul && stage.bed.drying !== 'everything') next = wetAfter(judged, day.stage, problem);
 				}
 				wet = next;
 			}
 		}
-		return mornings;
+		return { waters, told };
+	}
+
+	/** A problem whose mornings are those of a choice. */
+	private withMornings(problem: TripDays, choice: TripChoice): TripDays {
+		const { waters } = this.livedThrough(problem, choice);
+		const none: Wetness = new Map();
+		return {
+			...problem,
+			days: problem.days.map((day) => ({ ...day, morning: waters.get(day.index)?.morning ?? none }))
+		};
 	}
 }
 
-const keyOfMornings = (mornings: Mornings): string =>
-	JSON.stringify([...mornings].map(([day, wet]) => [day, ...wet]));
+/** What words count when two plans are compared as they are told (our assumption, in the order of the words). */
+const TOLD = { bad: 100, cool: 2, warm: 1 } as const;
+const BAD: readonly Verdict[] = ['nothing suffices', 'wet through', 'short'];
+/** What a phase counts: its word, and degrees within it, which count less than a word. */
+function toldCost({ verdict, peakDebtWhm2, fingers, toes }: PhaseVerdict): number {
+	const word = BAD.includes(verdict)
+		? TOLD.bad
+		: verdict === 'cool' || verdict === 'warm before a stop'
+			? TOLD.cool
+			: verdict === 'warm'
+				? TOLD.warm
+				: 0;
+	const cold = (tempC: number): number => Math.max(0, WARM_EXTREMITY_C - tempC) / 100;
+	return word + Math.max(0, peakDebtWhm2) / 200 + cold(fingers.lowestC) + cold(toes.lowestC);
+}
+
+const keyOfWaters = (waters: Waters): string =>
+	JSON.stringify(
+		[...waters].map(([day, { morning, cells }]) => [day, ...quarteredWetness(morning), waterKey(cells ?? [])])
+	);
 
 /** Plans a trip from beginning to end. */
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>

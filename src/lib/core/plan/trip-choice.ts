@@ -1,11 +1,11 @@
 import type { Wardrobe } from '../outfit/legal-outfits';
-import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { HittingSolver, Oracle } from '../search/hitting-set';
 import { costOf } from '../search/problem';
 import type { Best, SequenceSolver } from '../search/solver';
 import type { Constraints, DayLimits } from './constraints';
 import type { Dressed } from './day/day-problem';
-import { penaltyOfLimb } from './day/debt-spans';
+import { penaltyOfLimb } from './day/body-debts';
+import type { BodyDebts } from './day/limb-judges';
 import { type Day, type Limb, LIMBS } from './day/limb-judges';
 
 /** What a search of a trip is asked and answers: the choice of each group on each day, and all of them as one. */
@@ -122,13 +122,13 @@ export function choiceFrom(
 	massG: readonly number[],
 	groups: Record<Group, GroupChoice>,
 	dressed: (Dressed | null)[],
-	spans: DebtSpan[][][],
+	debts: BodyDebts[],
 	constraints: Constraints
 ): TripChoice {
 	const dayLevels = days.map((day) => {
 		const limbPenalty = LIMBS.reduce((sum, limb) => {
 			const own = groups[limb].choices[day.index];
-			return own ? sum + penaltyOfLimb(day, limb, own, spans[day.index]!) : sum;
+			return own ? sum + penaltyOfLimb(day, limb, own, debts[day.index]!) : sum;
 		}, 0);
 		const sum = (level: 'overheat' | 'changes'): number =>
 			GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);

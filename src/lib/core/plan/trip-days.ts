@@ -4,12 +4,13 @@ import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit, WornThing } from '../document/worn';
-import { wetCloth, type Wetness } from '../heat/wetness';
+import type { Wetness } from '../heat/wet-cloth';
 import { type Wearer, wearerOf } from '../judge/wearer';
 import { coreOf } from '../outfit/core-outfits';
 import { askedBy, legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
 import { cellKey } from './day/day-problem';
 import { type Day, dayOf } from './day/limb-judges';
+import { type CellWater, cellWaterOf, DRY_CELL, waterKey } from './day/wet-day';
 
 /**
  * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
@@ -41,29 +42,16 @@ export interface TripDays extends Wearer {
 	days: readonly TripDay[];
 }
 
-/** The same stacks, made of cloth that is wet. */
-function wetWardrobe(wardrobe: Wardrobe, wet: Wetness): Wardrobe {
-	const cloths = wardrobe.cloths.map((cloth) =>
-		wet.has(cloth.thingId) ? wetCloth(cloth, wet.get(cloth.thingId)!) : cloth
-	);
-	const stacks = Object.fromEntries(
-		Object.entries(wardrobe.stacks).map(([factor, list]) => [
-			factor,
-			list.map(({ layers }) => ({
-				layers: layers.map(({ index, position }) => ({ cloth: cloths[index]!, index, position }))
-			}))
-		])
-	) as Wardrobe['stacks'];
-	return {
-		...wardrobe,
-		cloths,
-		stacks,
-		underwear: wardrobe.underwear.map((cloth) => cloths[wardrobe.cloths.indexOf(cloth)]!)
-	};
+/** Water in what is worn on a day: what is still wet in the morning, and what is known of its cells. */
+export interface DayWater {
+	morning: Wetness;
+	/** by cell that is lived awake; null where nothing is known yet but the morning */
+	cells: readonly CellWater[] | null;
 }
+/** By day index; days that are dry are left out. */
+export type Waters = ReadonlyMap<number, DayWater>;
 
-/** What is still wet on each morning, by day index. */
-export type Mornings = ReadonlyMap<number, Wetness>;
+const DRY: Wetness = new Map();
 
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
@@ -143,7 +131,7 @@ const isGivenFor = (given: FixedOutfit, cell: Cell, weather: Weather): boolean =
 
 /** What the days of a trip are made with, beside the trip and the kit. */
 export interface DayInputs {
-	mornings?: Mornings;
+	waters?: Waters;
 	/** cells that another call has worked out for the same trip */
 	known?: KnownCells;
 	/** outfits that are given, for some phases or all of them */
@@ -160,18 +148,10 @@ export function tripDays(
 	trip: Trip,
 	client: Client,
 	wardrobe: Wardrobe,
-	{ mornings = new Map(), known = new Map(), given = [], whole = null }: DayInputs = {}
+	{ waters = new Map(), known = new Map(), given = [], whole = null }: DayInputs = {}
 ): TripDays {
 	const person = personOf(client);
 	const days: TripDay[] = [];
-	const wetWardrobes = new Map<string, Wardrobe>();
-	const wetted = (wet: Wetness, from = wardrobe): Wardrobe => {
-		if (wet.size === 0) return from;
-		const key = JSON.stringify([from === wardrobe, ...wet]);
-		const made = wetWardrobes.get(key) ?? wetWardrobe(from, wet);
-		wetWardrobes.set(key, made);
-		return made;
-	};
 	for (const weather of trip.weathers) {
 		for (const planned of inTimeOrder(trip.stages)) {
 			for (const stage of variantsOf(planned)) {
@@ -179,15 +159,17 @@ export function tripDays(
 				const isFoul = stage !== planned;
 				const all = cellsIn(trip, weather, stage, isFoul, known);
 				const awake = awakeCells(all);
-				const morning = mornings.get(index) ?? new Map<string, number>();
+				const water = waters.get(index);
+				const morning = water?.morning ?? DRY;
+				const wet = water?.cells ?? awake.map(() => (morning.size > 0 ? cellWaterOf([], morning) : DRY_CELL));
 				const wornIn = (cell: Cell): readonly WornThing[] | null =>
 					given.find((one) => isGivenFor(one, cell, weather))?.worn ?? null;
 				const givenHere = given.length === 0 ? awake.map(() => null) : awake.map(wornIn);
 				days.push({
-					...dayOf(awake, withGiven(wetted(morning), givenHere), person),
+					...dayOf(awake, withGiven(wardrobe, givenHere), person, null, wet),
 					index,
-					whole: whole && given.length === 0 ? () => wetted(morning, whole) : null,
-					key: JSON.stringify([awake.map(cellKey), [...morning], ...(given.length > 0 ? [givenHere] : [])]),
+					whole: whole && given.length === 0 ? () => whole : null,
+					key: JSON.stringify([awake.map(cellKey), waterKey(wet), ...(given.length > 0 ? [givenHere] : [])]),
 					givenWhatIfs: new Map(
 						all
 							.filter(({ kind }) => kind === 'what-if')

@@ -1,9 +1,8 @@
 import { isAvailableOn } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import type { PlannedStage } from '../kit/planned-day';
-import { wetCloth } from '../heat/wetness';
 import type { Wish } from '../document/wish';
-import { type ChosenDay, judgedDay, reportedDay } from './day-report';
+import { type ChosenDay, type JudgedDay, judgedDay, reportedDay } from './day-report';
 import type { Dressed } from './day/day-problem';
 import type { TripDay, TripDays } from './trip-days';
 import type { TripChoice } from './trip-choice';
@@ -34,11 +33,7 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		weather: day.weather,
 		client: problem.client,
 		answered: problem.answered,
-		kit: problem.kit
-			.filter((cloth) => isAvailableOn(cloth, day.stage.date))
-			.map((cloth) =>
-				day.morning.has(cloth.thingId) ? wetCloth(cloth, day.morning.get(cloth.thingId)!) : cloth
-			),
+		kit: problem.kit.filter((cloth) => isAvailableOn(cloth, day.stage.date)),
 		cells: day.all,
 		choice: {
 			...choice.dressed[day.index]!,
@@ -52,7 +47,7 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 	};
 }
 
-const judgedKnown = new WeakMap<Dressed, Map<string, PhaseVerdict[]>>();
+const judgedKnown = new WeakMap<Dressed, Map<string, JudgedDay>>();
 /**
  * The verdicts of a day, worked out once as long as the same is worn and carried.
  * @param along things that are carried beside what is worn on the day, by id
@@ -62,14 +57,14 @@ export function judgedOf(
 	choice: TripChoice,
 	day: TripDay,
 	along: ReadonlySet<string> = new Set()
-): PhaseVerdict[] {
+): JudgedDay {
 	const dressed = choice.dressed[day.index]!;
-	const known = judgedKnown.get(dressed) ?? new Map<string, PhaseVerdict[]>();
+	const known = judgedKnown.get(dressed) ?? new Map<string, JudgedDay>();
 	judgedKnown.set(dressed, known);
-	const key = [...along].sort().join();
-	const verdicts = known.get(key) ?? judgedDay({ ...chosenDay(problem, choice, day), alsoCarried: along });
-	known.set(key, verdicts);
-	return verdicts;
+	const key = JSON.stringify([[...along].sort(), [...day.morning]]);
+	const judged = known.get(key) ?? judgedDay({ ...chosenDay(problem, choice, day), alsoCarried: along });
+	known.set(key, judged);
+	return judged;
 }
 
 const carriedOn = ({ carried }: TripPlan, day: TripDay): ReadonlySet<string> =>
@@ -77,7 +72,9 @@ const carriedOn = ({ carried }: TripPlan, day: TripDay): ReadonlySet<string> =>
 
 /** The verdicts of one day of a plan; null where the search was stopped before it. */
 export const verdictsOn = (plan: TripPlan, day: TripDay): PhaseVerdict[] | null =>
-	plan.choice.dressed[day.index] ? judgedOf(plan.problem, plan.choice, day, carriedOn(plan, day)) : null;
+	plan.choice.dressed[day.index]
+		? judgedOf(plan.problem, plan.choice, day, carriedOn(plan, day)).verdicts
+		: null;
 
 /** One day of a plan as its page shows it; null where the search was stopped before it. */
 export function plannedDay(plan: TripPlan, day: TripDay): PlannedStage | null {

@@ -36,7 +36,7 @@ const climb = fc.integer({ min: 15, max: 45 }).map((minutes): Row[] => [
 const stages = fc.record({
 	day: fc.oneof(fc.array(phases, { minLength: 1, maxLength: 2 }), climb),
 	// So mild that fingers are not judged: they are chilled by the body's debt, and the body alone is tried here.
-	airTempC: fc.constantFrom(10.5, 12, 14.5),
+	airTempC: fc.constantFrom(14.5, 15.5, 17),
 	wind10mKmh: fc.constantFrom(2, 35),
 	precipitation: fc.constantFrom('dry' as const, 'dry' as const, 'rain' as const)
 });

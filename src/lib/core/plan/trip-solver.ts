@@ -1,5 +1,4 @@
 import type { Outfit } from '../cloth/worn';
-import type { DebtSpan } from '../heat/fingers-and-toes';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import { lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
 import { SequenceSolver } from '../search/solver';
@@ -13,8 +12,8 @@ import {
 	limbSequence,
 	type OutfitTables
 } from './day/day-problem';
-import { MOST_TURNS, neverInDebt, spansKey, spansOf } from './day/debt-spans';
-import { type Limb } from './day/limb-judges';
+import { debtsKey, debtsOf, MOST_TURNS, neverInDebt } from './day/body-debts';
+import type { BodyDebts, Limb } from './day/limb-judges';
 import type { TripDays } from './trip-days';
 import { beyondCore } from './beyond-core';
 import {
@@ -213,16 +212,16 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	 */
 	*solve(constraints: Constraints, options: SolveOptions = {}): Generator<Progress, TripChoice | null, void> {
 		const { days } = this.problem;
-		let spans: DebtSpan[][][] = days.map(({ cells }) => neverInDebt(cells));
+		let debts: BodyDebts[] = days.map(({ cells }) => neverInDebt(cells));
 		const seen = new Set<string>();
 		let best: TripChoice | null = null;
 		let shown: TripChoice | null = null;
-		let fitted = spans;
+		let fitted = debts;
 		// A core comes first; where there is more behind it, once more with the whole kit.
 		const isCore = options.whole === true;
 		let wholeTurn = false;
 		for (let turn = 0; turn < MOST_TURNS + (isCore ? 1 : 0); turn++) {
-			const now = spans;
+			const now = debts;
 			const groups = {} as Record<Group, GroupChoice>;
 			let others: Outfit[][] = [];
 			for (const group of GROUPS) {
@@ -231,7 +230,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 					if (group !== 'body') {
 						const own = group === 'eyes' ? neverInDebt(day.cells) : now[day.index]!;
 						return {
-							context: spansKey(own),
+							context: debtsKey(own),
 							make: () => new SequenceSolver(limbSequence(day, group, own))
 						};
 					}
@@ -272,7 +271,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			}
 			// A turn that made it no better is the last one, and so is one that the search could not settle.
 			const isBetterNow = !best || weighed(choice.levels) < weighed(best.levels) - 1e-6;
-			const pattern = next.map(spansKey).join('|');
+			const pattern = next.map(debtsKey).join('|');
 			const isLast =
 				!isBetterNow ||
 				(turn > 0 && !choice.levelsProven) ||
@@ -286,11 +285,11 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			if (isLast) {
 				if (!isCore || options.isOver?.()) break;
 				wholeTurn = true;
-				spans = fitted;
+				debts = fitted;
 				continue;
 			}
 			seen.add(pattern);
-			spans = next;
+			debts = next;
 		}
 		return best;
 	}
@@ -299,15 +298,15 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	private putTogether(
 		groups: Record<Group, GroupChoice>,
 		others: readonly Outfit[][],
-		before: readonly DebtSpan[][][],
+		before: readonly BodyDebts[],
 		constraints: Constraints
-	): { choice: TripChoice; next: DebtSpan[][][] } {
+	): { choice: TripChoice; next: BodyDebts[] } {
 		const { days } = this.problem;
 		const dressed = days.map((day) =>
 			this.dressedOf(groups.body.days[day.index]!, groups, others[day.index]!)
 		);
 		const next = days.map((day) =>
-			dressed[day.index] ? spansOf(day, dressed[day.index]!) : before[day.index]!
+			dressed[day.index] ? debtsOf(day, dressed[day.index]!) : before[day.index]!
 		);
 		return { choice: choiceFrom(this.problem.days, this.massG, groups, dressed, next, constraints), next };
 	}

@@ -1,5 +1,5 @@
 import { type Precipitation, type WetSpell } from '../document/weather';
-import { WETTING_SHARE } from './precipitation';
+import { WETTING_SHARE, wettingPerMin } from './precipitation';
 
 /** Below this snow is dry, °C (our assumption). */
 export const DRY_SNOW_BELOW_C = -2;
@@ -46,21 +46,31 @@ export function wetBetween(
 	if (spells.length === 0) return DRY;
 	const here = spells
 		.flatMap(({ fromMin: from, toMin: to, kind }) =>
-			[0, 1440].map((day) => ({ from: from + day, to: to + day, kind: fallsAs(kind, airTempC) }))
+			[0, 1440].map((day) => ({
+				from: from + day,
+				to: to + day,
+				kind: fallsAs(kind, airTempC),
+				perMin: wettingPerMin(kind, airTempC)
+			}))
 		)
 		.filter(({ from, to, kind }) => kind !== 'dry' && from < toMin && to > fromMin)
-		.map(({ from, to, kind }) => ({ from: Math.max(from, fromMin), to: Math.min(to, toMin), kind }));
+		.map(({ from, to, kind, perMin }) => ({
+			from: Math.max(from, fromMin),
+			to: Math.min(to, toMin),
+			kind,
+			perMin
+		}));
 	const cuts = [...new Set(here.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
 	let wet = DRY;
 	for (let i = 1; i < cuts.length; i++) {
 		const [from, to] = [cuts[i - 1]!, cuts[i]!];
-		const kinds = here.filter((spell) => spell.from < to && spell.to > from).map(({ kind }) => kind);
-		if (kinds.length === 0) continue;
-		const kind = kinds.reduce((a, b) => (WETTING_SHARE[b] > WETTING_SHARE[a] ? b : a));
+		const now = here.filter((spell) => spell.from < to && spell.to > from);
+		if (now.length === 0) continue;
+		const { kind, perMin } = now.reduce((a, b) => (b.perMin > a.perMin ? b : a));
 		wet = {
 			kind: WETTING_SHARE[kind] > WETTING_SHARE[wet.kind] ? kind : wet.kind,
 			minutes: wet.minutes + to - from,
-			rainMinutes: wet.rainMinutes + (to - from) * WETTING_SHARE[kind]
+			rainMinutes: wet.rainMinutes + (to - from) * perMin
 		};
 	}
 	return wet;

@@ -5,8 +5,8 @@ import { outermost, type Outfit, type WornLayer } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import { HIGH_LIGHT_M } from '../../conditions/needs';
 import { OPENINGS } from '../../document/worn';
-import { type DebtSpan } from '../../heat/fingers-and-toes';
 import { debtLeftWhm2, debtReachedWhm2 } from '../../heat/ledger';
+import { wetLayers } from '../../heat/wet-cloth';
 import {
 	type Change,
 	changeBetween,
@@ -22,9 +22,18 @@ import type { Wardrobe } from '../../outfit/legal-outfits';
 import { penaltyOfDebt } from '../../rules/objective';
 import { changeTable, type SequenceProblem } from '../../search/problem';
 import { leastCostsFrom } from './debt-cost';
-import { type Day, type Judge, type Limb, limbJudge, restart, startState } from './limb-judges';
+import {
+	type BodyDebts,
+	type Day,
+	type Judge,
+	type Limb,
+	limbJudge,
+	restart,
+	startState
+} from './limb-judges';
 import { outfitTable, type OutfitTable } from './outfit-table';
 import { bodyViews, type BodyViews, mayOpen, opensBy } from './outfit-terms';
+import { waterKey, wetWardrobe } from './wet-day';
 
 /**
  * A day as sequences of choices: hands, feet and eyes each by their own needs, and the body (trunk, legs, head and how far
@@ -152,11 +161,8 @@ const asOutfit = (stack: Stack): Outfit =>
 	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
 
 /** The sequence of hands, feet or eyes. */
-export const limbSequence = (
-	day: Day,
-	limb: Limb,
-	spans: readonly (readonly DebtSpan[])[]
-): SequenceProblem => limbSequenceOf(day, limb, limbJudge(day, limb, spans));
+export const limbSequence = (day: Day, limb: Limb, debts: BodyDebts): SequenceProblem =>
+	limbSequenceOf(day, limb, limbJudge(day, limb, debts));
 
 const viewsKnown = new WeakMap<Wardrobe['stacks'], { many: string; views: BodyViews }>();
 function viewsOf(wardrobe: Wardrobe): BodyViews {
@@ -200,15 +206,18 @@ export function bodySequence(
 	counted: Counted = 'true'
 ): SequenceProblem {
 	const { cells, airs, person, wardrobe, soon } = day;
-	const views = viewsOf(wardrobe);
 	const mostOpen = Math.max(...wardrobe.stacks.trunk.map(opensBy));
 	const fronts = cells.some(mayOpen) ? mostOpen + 1 : 1;
 	const tables = cells.map((cell, k) => {
-		const always = [...underwearAt(wardrobe, k), ...others[k]!];
+		const water = day.wet[k]!;
+		const own = wetWardrobe(wardrobe, water.wetness);
+		const always = wetLayers([...underwearAt(wardrobe, k), ...others[k]!], water.wetness);
 		const ids = always.map(({ cloth }) => cloth.thingId).join();
-		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids}`;
+		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids} ${waterKey([water])}`;
+		const views = viewsOf(own);
 		const table =
-			made.get(key) ?? outfitTable(cell, airs[k]!, wardrobe, views, always, soon[k]!, person, fronts);
+			made.get(key) ??
+			outfitTable(cell, airs[k]!, own, views, always, soon[k]!, person, fronts, water.wetness);
 		made.set(key, table);
 		return table;
 	});

@@ -1,8 +1,8 @@
 import { WORK_WM2 } from '../../body/effort';
 import type { Stack } from '../../cloth/stacks';
-import { type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
+import { BARE_M2KW, type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
 import type { Cloth } from '../../cloth/things';
-import { layersOf } from '../../cloth/worn';
+import { layersOf, type Outfit } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import {
 	COVER_FELT_C,
@@ -14,23 +14,33 @@ import {
 } from '../../conditions/needs';
 import type { Person } from '../../conditions/person';
 import { stopsSoonAfter } from '../../conditions/stops';
+import { bloodHeatWm2, type Extremity, extremityMarkC, WARM_EXTREMITY_C } from '../../heat/extremities';
 import {
-	bloodHeatWm2,
-	COOL_FINGER_C,
-	type Extremity,
-	SHORT_EXTREMITY_C,
-	WARM_EXTREMITY_C
-} from '../../heat/extremities';
-import { type DebtSpan, localCourse, type LocalCourse } from '../../heat/fingers-and-toes';
+	bloodSteps,
+	type BloodSteps,
+	effortsFollowed,
+	localCourse,
+	type LocalCourse,
+	type LocalCover
+} from '../../heat/fingers-and-toes';
+import { coverOf, wetBalance } from '../../heat/course';
 import { cellAir, type CellAir } from '../../heat/ledger';
+import { wettedIn } from '../../heat/water';
+import { limbShareLeft } from '../../heat/wet-cloth';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { countedOverheat, HOT_FINGER_C, PENALTY, steps } from '../../rules/objective';
+import { type CellWater, DRY_CELL } from './wet-day';
 import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
 import type { Judged } from '../../search/problem';
 import { CLO_M2KW } from '../../units';
 
+/** Debt of the body in the middle of each step of a cell and at its end, by cell: what the blood of hands and feet follows. */
+export type BodyDebts = readonly Float64Array[];
+
 /** A glove that is too warm by so much is not changed for it, clo (our assumption). */
 const GLOVE_SPARE_CLO = 0.6;
+/** Debt at which the blood brings fingers its usual heat, Wh/m². */
+const USUAL_DEBT_WHM2 = 40;
 const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
 
 /** Judges options of one choice; a state below 0 is not known to it. */
@@ -41,34 +51,37 @@ export const restart = (cell: Cell, state: number): number => (cell.fresh ? 0 : 
 
 /** What a stack means in a cell whatever the state: insulation of the part with its air layer, and what it costs. */
 interface LimbTerms {
-	totalM2kw: number;
+	cover: LocalCover;
 	penalty: number;
 	overheat: number;
 }
 
-const penaltyOfCold = ({ verdict, lowestC }: LocalCourse): number =>
+const penaltyOfCold = ({ verdict, lowestC }: LocalCourse, { airTempC }: Cell): number =>
 	verdict === 'short'
-		? PENALTY.notWarm + PENALTY.localShort * steps(SHORT_EXTREMITY_C - lowestC, 1)
+		? PENALTY.notWarm + PENALTY.localShort * steps(extremityMarkC('short', airTempC) - lowestC, 1)
 		: verdict === 'cool'
-			? PENALTY.word + PENALTY.localCool * steps(COOL_FINGER_C - lowestC, 1)
+			? PENALTY.word + PENALTY.localCool * steps(extremityMarkC('fine', airTempC) - lowestC, 1)
 			: 0;
 
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
 function extremityJudge(
 	day: Day,
 	extremity: Extremity,
-	spans: readonly (readonly DebtSpan[])[],
+	debts: BodyDebts,
 	make: (k: number, option: number) => LimbTerms
 ): Judge {
 	const known: LimbTerms[][] = [];
+	const efforts = day.efforts;
+	const blood: BloodSteps[] = [];
 	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
-		const { totalM2kw, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
+		const { cover, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
 		const start = restart(cell, state);
-		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, totalM2kw, spans[k]!);
+		const steps = (blood[k] ??= bloodSteps(extremity, cell, efforts[k]!, debts[k]!));
+		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, cover, steps);
 		into.state = WARM_EXTREMITY_C - course.endC;
 		into.overheat = overheat;
-		into.penalty = cell.heated ? penalty : penalty + penaltyOfCold(course);
+		into.penalty = cell.heated ? penalty : penalty + penaltyOfCold(course, cell);
 	};
 }
 
@@ -87,28 +100,41 @@ function limbFactsOf(stack: Stack, region: 'hands' | 'feet'): LimbFacts {
 	return made;
 }
 
+/** What lies around fingers or toes in a cell: wet by what the plan that is known wears, and by the cell itself. */
+function limbCover(day: Day, k: number, stack: Stack, region: 'hands' | 'feet', dryM2kw: number): LocalCover {
+	const cell = day.cells[k]!;
+	const outfit: Outfit = [...stack.layers]
+		.sort((a, b) => a.position - b.position)
+		.map((layer) => ({ ...layer, opening: 'closed' }));
+	const wet = wettedIn(cell, outfit, day.wet[k]!.wetness);
+	const total = Math.max(BARE_M2KW, dryM2kw * limbShareLeft(outfit, wet));
+	return coverOf(cell, outfit, region, total, wet);
+}
+
 /** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
-const handsJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	extremityJudge(day, 'fingers', spans, (k, option) => {
+const handsJudge = (day: Day, debts: BodyDebts): Judge =>
+	extremityJudge(day, 'fingers', debts, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.hands[option]!;
 		const { worn, layers } = limbFactsOf(stack, 'hands');
 		const totalM2kw = regionTotalM2kw(layers, day.airs[k]!.air);
 		const unmet = penaltyOfUnmet(requirementsOf(cell, 'hands', day.person.schools), stack.layers, cell);
-		if (cell.heated) return { totalM2kw, penalty: unmet, overheat: 0 };
-		const clumsy = isTooClumsy(worn, dexterityNeeded(cell)) ? PENALTY.bare : 0;
+		const task = dexterityNeeded(cell);
+		const cover = limbCover(day, k, stack, 'hands', totalM2kw);
+		if (cell.heated) return { cover, penalty: unmet, overheat: 0 };
+		const clumsy = isTooClumsy(worn, task) ? PENALTY.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? PENALTY.bare : 0;
-		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, false);
+		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, USUAL_DEBT_WHM2);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;
 		const overheat = worn.length > 0 ? countedOverheat(tooMuchClo * cell.minutes) : 0;
-		return { totalM2kw, penalty: clumsy + bare + unmet, overheat };
+		return { cover, penalty: clumsy + bare + unmet, overheat };
 	});
 
 /** Feet: toes through the day, shod outdoors, out of the boots where it is heated. */
-const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
-	extremityJudge(day, 'toes', spans, (k, option) => {
+const feetJudge = (day: Day, debts: BodyDebts): Judge =>
+	extremityJudge(day, 'toes', debts, (k, option) => {
 		const cell = day.cells[k]!;
 		const stack = day.wardrobe.stacks.feet[option]!;
 		const { worn, layers } = limbFactsOf(stack, 'feet');
@@ -116,7 +142,11 @@ const feetJudge = (day: Day, spans: readonly (readonly DebtSpan[])[]): Judge =>
 		const sock = isSocked(worn) ? 0 : PENALTY.noSock;
 		const unmet = penaltyOfUnmet(requirementsOf(cell, 'feet', day.person.schools), stack.layers, cell);
 		const bare = cell.heated || isShod(worn) ? 0 : PENALTY.bare;
-		return { totalM2kw, penalty: bare + sock + unmet, overheat: 0 };
+		return {
+			cover: limbCover(day, k, stack, 'feet', totalM2kw),
+			penalty: bare + sock + unmet,
+			overheat: 0
+		};
 	});
 
 /** Eyes: enough shade where the light asks for it, nothing worn for nothing indoors or in the dark. */
@@ -137,9 +167,9 @@ const eyesJudge =
 	};
 
 /** Judges of hands and feet, for the time during which the body is in debt; eyes do not care. */
-export function limbJudge(day: Day, limb: Limb, spans: readonly (readonly DebtSpan[])[]): Judge {
+export function limbJudge(day: Day, limb: Limb, debts: BodyDebts): Judge {
 	if (limb === 'eyes') return eyesJudge(day);
-	return limb === 'hands' ? handsJudge(day, spans) : feetJudge(day, spans);
+	return limb === 'hands' ? handsJudge(day, debts) : feetJudge(day, debts);
 }
 
 /** Groups that are solved one after the other; the body knows what the first three wear. */
@@ -153,6 +183,10 @@ export interface Day {
 	person: Person;
 	wardrobe: Wardrobe;
 	soon: boolean[];
+	/** efforts that the blood follows at the start of each cell */
+	efforts: readonly number[];
+	/** how wet things are in each cell, by thing id, as the plan that is known wears them */
+	wet: readonly CellWater[];
 	start: Start | null;
 }
 
@@ -161,6 +195,8 @@ export interface Start {
 	debtWhm2: number;
 	fingersC: number;
 	toesC: number;
+	/** effort that the blood follows */
+	effortWm2: number | null;
 }
 
 /** State at the start of a sequence. */
@@ -174,12 +210,19 @@ export const dayOf = (
 	cells: readonly Cell[],
 	wardrobe: Wardrobe,
 	person: Person,
-	start: Start | null = null
+	start: Start | null = null,
+	wet: readonly CellWater[] = cells.map(() => DRY_CELL)
 ): Day => ({
 	cells,
-	airs: cells.map(cellAir),
+	airs: cells.map((cell, k) => {
+		const air = cellAir(cell);
+		const { skin } = wet[k]!;
+		return skin > 0 ? { ...air, balance: wetBalance(air.balance, skin) } : air;
+	}),
+	wet,
 	person,
 	wardrobe,
 	soon: stopsSoonAfter(cells),
+	efforts: effortsFollowed(cells, start?.effortWm2 ?? null),
 	start
 });

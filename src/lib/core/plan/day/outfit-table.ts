@@ -4,6 +4,7 @@ import type { Cell } from '../../conditions/cells';
 import type { Person } from '../../conditions/person';
 import { type LossPair, lossOf } from '../../heat/debt';
 import type { CellAir } from '../../heat/ledger';
+import type { Wetness } from '../../heat/wet-cloth';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { type BodyViews, outfitTerms } from './outfit-terms';
 
@@ -24,6 +25,7 @@ export interface OutfitTable {
  * @param always what is worn whatever is chosen: underwear, hands, feet, eyes
  * @param soon whether a stop follows soon
  * @param fronts ways in which fronts can be worn: closed, vented, open
+ * @param wetness of gloves, boots and socks, by thing id
  */
 export function outfitTable(
 	cell: Cell,
@@ -33,9 +35,10 @@ export function outfitTable(
 	always: readonly WornLayer[],
 	soon: boolean,
 	person: Person,
-	fronts: number
+	fronts: number,
+	wetness: Wetness
 ): OutfitTable {
-	const terms = outfitTerms(cell, air, wardrobe, views, always, soon, person, fronts);
+	const terms = outfitTerms(cell, air, wardrobe, views, always, soon, person, fronts, wetness);
 	const { regions, unmet, opens, givenOpening, rainAndFace, headMatters } = terms;
 	const [trunks, legs, heads] = unmet.map(({ length }) => length) as [number, number, number];
 	const choices = trunks * legs * heads * fronts;

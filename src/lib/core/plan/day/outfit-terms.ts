@@ -1,22 +1,25 @@
 import { WORK_WM2 } from '../../body/effort';
-import { REGIONS } from '../../cloth/parts';
+import { type Region, REGIONS } from '../../cloth/parts';
 import type { Stack } from '../../cloth/stacks';
 import { type AirInUse, OPENING_FACTOR, conductanceOf, resultantClo } from '../../cloth/supply';
 import { covers } from '../../cloth/things';
 import { type WornLayer, outermost } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
-import { acceptsWetLegs, needsCover, rainKeptOutMin } from '../../conditions/needs';
+import { acceptsWetLegs, isRainThrough, needsCover, rainKeptMin } from '../../conditions/needs';
 import type { Person } from '../../conditions/person';
 import { overheatWeight } from '../../conditions/stops';
 import { OPENINGS } from '../../document/worn';
+import { inWaterM2kw } from '../../heat/course';
 import type { CellAir } from '../../heat/ledger';
+import { wettedIn } from '../../heat/water';
+import { limbShareLeft, type Wetness } from '../../heat/wet-cloth';
 import {
 	BODY_FACTORS,
 	type BodyFactor,
 	type LayerContact,
 	LayerContacts,
-	type Placed,
-	conductances
+	conductances,
+	type Soaked
 } from '../../outfit/layer-contacts';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { PENALTY, countedOverheat } from '../../rules/objective';
@@ -38,13 +41,14 @@ const BITS = [0, 1, 1, 2, 1, 2, 2, 3] as const;
 interface StackFacts {
 	/** parts of the face that are covered, a bit each */
 	face: number;
-	top: (Placed | null)[];
+	/** minutes of rain that it keeps from the skin, by part, and whether it is on it */
+	keeps: Float64Array;
 }
 
 function factsOf(stack: Stack): StackFacts {
 	return {
 		face: bits((part) => stack.layers.some(({ cloth }) => covers(cloth, part))),
-		top: RAIN_PARTS.map((part) => outermost(stack.layers, part))
+		keeps: Float64Array.from(RAIN_PARTS, (part) => rainKeptMin(stack.layers, part))
 	};
 }
 
@@ -114,12 +118,31 @@ export interface Regions {
 	wayOf: Int32Array;
 }
 
+/** What water does to a region in a cell. */
+function soakedIn(cell: Cell, region: Region, always: readonly WornLayer[], wetness: Wetness): Soaked {
+	const limb = region === 'hands' || region === 'feet' ? region : null;
+	const layers = limb ? always.filter(({ cloth }) => covers(cloth, limb)) : [];
+	return {
+		shareLeft: limb ? limbShareLeft(layers, wettedIn(cell, layers, wetness)) : 1,
+		inWater: cell.water
+			? (worn) =>
+					inWaterM2kw(
+						cell,
+						worn.map((layer) => ({ ...layer, opening: 'closed' as const })),
+						region
+					)
+			: null
+	};
+}
+
 function regionsIn(
 	contacts: LayerContacts,
 	always: readonly WornLayer[],
 	air: AirInUse,
 	[trunks, legs, heads]: readonly [number, number, number],
-	widest: number
+	widest: number,
+	cell: Cell,
+	wetness: Wetness
 ): Regions {
 	const openings = OPENINGS.slice(0, widest + 1);
 	const body = openings.map(() => new Float64Array(trunks * legs));
@@ -130,7 +153,8 @@ function regionsIn(
 		const contact = contacts.of(region, always);
 		const { ways, wayOf } = contact;
 		const opens = region === 'trunk' ? openings : OPENINGS.slice(0, 1);
-		const made = opens.map((opening) => conductances(contact, air, OPENING_FACTOR[opening]));
+		const soaked = soakedIn(cell, region, always, wetness);
+		const made = opens.map((opening) => conductances(contact, air, OPENING_FACTOR[opening], soaked));
 		const of = openings.map((_, o) => made[o] ?? made[0]!);
 		if (ways[2] > 1) {
 			shared.push({ contact, of });
@@ -199,6 +223,7 @@ export interface OutfitTerms {
  * @param always what is worn whatever is chosen: underwear, hands, feet, eyes
  * @param soon whether a stop follows soon
  * @param fronts ways in which fronts can be worn: closed, vented, open
+ * @param wetness of gloves, boots and socks, by thing id; what the wardrobe is made of is as wet as it is
  */
 export function outfitTerms(
 	cell: Cell,
@@ -208,7 +233,8 @@ export function outfitTerms(
 	always: readonly WornLayer[],
 	soon: boolean,
 	person: Person,
-	fronts: number
+	fronts: number,
+	wetness: Wetness
 ): OutfitTerms {
 	const { trunk, legs, head } = wardrobe.stacks;
 	const givenOpening = trunk.map((stack) =>
@@ -224,26 +250,31 @@ export function outfitTerms(
 	const weight = overheatWeight(cell, soon, person);
 	const faceNeeded = bits((part) => needsCover(cell, part, person.schools));
 	const faceAlways = bits((part) => always.some(({ cloth }) => covers(cloth, part)));
-	const topAlways = RAIN_PARTS.map((part) => outermost(always, part));
+	const keptAlways = RAIN_PARTS.map((part) => rainKeptMin(always, part));
 	const wetLegs = acceptsWetLegs(cell, person.schools);
 	const rains = cell.rainMinutes > 0;
 	const rainPenalty = (...stacks: StackFacts[]): number =>
 		RAIN_PARTS.reduce((sum, _, i) => {
 			if (i === 1 && wetLegs) return sum;
-			let top: Placed | null = topAlways[i]!;
-			for (const stack of stacks) {
-				const own = stack.top[i]!;
-				if (own && (!top || own.position >= top.position)) top = own;
-			}
-			return rainKeptOutMin(top?.cloth) < cell.rainMinutes ? sum + PENALTY.wetThrough : sum;
+			let kept = keptAlways[i]!;
+			for (const stack of stacks) kept += stack.keeps[i]!;
+			return isRainThrough(kept, cell.rainMinutes) ? sum + PENALTY.wetThrough : sum;
 		}, 0);
 	return {
 		fronts,
 		opens,
 		givenOpening,
-		regions: regionsIn(contacts, always, air.air, [trunk.length, legs.length, head.length], widest),
+		regions: regionsIn(
+			contacts,
+			always,
+			air.air,
+			[trunk.length, legs.length, head.length],
+			widest,
+			cell,
+			wetness
+		),
 		unmet: unmetOf(cell, wardrobe.stacks, always, person),
-		headMatters: faceNeeded !== 0 || (rains && facts.head.some(({ top }) => top.some((one) => one !== null))),
+		headMatters: faceNeeded !== 0 || (rains && facts.head.some(({ keeps }) => keeps.some((one) => one > 0))),
 		rainAndFace: (t, l, h) => {
 			const [trunk, legs, head] = [facts.trunk[t]!, facts.legs[l]!, facts.head[h]!];
 			const bare = faceNeeded & ~(faceAlways | trunk.face | legs.face | head.face);

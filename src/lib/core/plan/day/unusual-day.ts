@@ -1,4 +1,5 @@
 import { factorOf } from '../../cloth/factors';
+import type { Slot } from '../../cloth/slots';
 import { placementsOf, type Stack, stackInOrder, unusualPair } from '../../cloth/stacks';
 import type { Cloth } from '../../cloth/things';
 import type { Outfit } from '../../cloth/worn';
@@ -15,6 +16,9 @@ import type { Day } from './limb-judges';
 
 /** Unusual stacks of a factor that are tried on a day. */
 const MOST_UNUSUAL = 60;
+
+/** What a guide would wear twice over: layers of the trunk and under the trousers (common practice). */
+const DOUBLED: ReadonlySet<Slot> = new Set(['base', 'shirt', 'mid', 'light-insulation', 'leg-base']);
 
 /** A stack with one thing more, where that is legal and fills a slot twice. */
 function withOneMore({ layers }: Stack, cloth: Cloth, index: number): Stack[] {
@@ -52,8 +56,13 @@ function withUnusual<D extends Day>(
 		const more: Stack[] = [];
 		for (const stack of worn)
 			wardrobe.cloths.forEach((cloth, index) => {
-				const isWarm = cloth.functions.includes('warmth') || cloth.functions.includes('skin');
-				if (factorOf(cloth) !== factor || !isWarm || !allows(index) || wardrobe.underwear.includes(cloth))
+				if (
+					factorOf(cloth) !== factor ||
+					cloth.slot === null ||
+					!DOUBLED.has(cloth.slot) ||
+					!allows(index) ||
+					wardrobe.underwear.includes(cloth)
+				)
 					return;
 				if (stack.layers.some((layer) => layer.index === index)) return;
 				more.push(...withOneMore(stack, cloth, index));

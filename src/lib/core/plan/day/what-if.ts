@@ -13,7 +13,7 @@ import { dressDay } from './dress-day';
 function isAway(cloth: Cloth, { marks }: Cell, worn: ReadonlySet<string>): boolean {
 	const isWorn = worn.has(cloth.thingId);
 	if (marks.includes('pack-away') && !isWorn && cloth.packedL > POCKET_L) return true;
-	if (marks.includes('coat-away') && !isWorn && cloth.slot === 'coat') return true;
+	if (marks.includes('coat-away') && cloth.slot === 'coat') return true;
 	// One of a pair is as good as none; a second pair takes its place.
 	return marks.includes('glove-lost') && isWorn && cloth.slot === 'glove' && cloth.quantity < 2;
 }

@@ -2,6 +2,7 @@ import { resultantClo } from '../../cloth/supply';
 import type { Outfit } from '../../cloth/worn';
 import { lossOf } from '../../heat/debt';
 import { debtLeftWhm2, debtReachedWhm2 } from '../../heat/ledger';
+import { wetLayers } from '../../heat/wet-cloth';
 import { BODY_FACTORS, type BodyFactor } from '../../outfit/layer-contacts';
 import { changePlace, leastChangeCost } from '../../outfit/change-cost';
 import { layerBits, toggledBetween } from '../../outfit/layer-bits';
@@ -13,6 +14,7 @@ import { underwearAt } from './day-problem';
 import { type Day, restart, startState } from './limb-judges';
 import {
 	bodyViews,
+	type BodyViews,
 	mayOpen,
 	opensBy,
 	type OutfitTerms,
@@ -20,6 +22,7 @@ import {
 	type PerStack,
 	unmetOf
 } from './outfit-terms';
+import { wetWardrobe } from './wet-day';
 
 /**
  * A whole kit on one day: which of its stacks of trunk, legs and head can be part of a day that costs no more than some limit.
@@ -185,15 +188,32 @@ export function* kitOfDay(
 	const wardrobe = withLittleUnmet(day, whole, others, isOpenIn(whole), limit);
 	const isOpen = isOpenIn(wardrobe);
 	const { trunk } = wardrobe.stacks;
-	const views = bodyViews(wardrobe);
+	const viewsKnown = new Map<Wardrobe, BodyViews>();
+	const viewsOf = (own: Wardrobe): BodyViews => {
+		const views = viewsKnown.get(own) ?? bodyViews(own);
+		viewsKnown.set(own, views);
+		return views;
+	};
 	const fronts = day.cells.some(mayOpen) ? Math.max(0, ...trunk.map(opensBy)) + 1 : 1;
 	let state = startState(day, 'body');
 	const cells: CellOfKit[] = [];
 	for (const [k, cell] of day.cells.entries()) {
 		yield;
 		const air = day.airs[k]!;
-		const always = [...underwearAt(wardrobe, k), ...others[k]!];
-		const terms = outfitTerms(cell, air, wardrobe, views, always, day.soon[k]!, day.person, fronts);
+		const { wetness } = day.wet[k]!;
+		const own = wetWardrobe(wardrobe, wetness);
+		const always = wetLayers([...underwearAt(wardrobe, k), ...others[k]!], wetness);
+		const terms = outfitTerms(
+			cell,
+			air,
+			own,
+			viewsOf(own),
+			always,
+			day.soon[k]!,
+			day.person,
+			fronts,
+			wetness
+		);
 		const open = BODY_FACTORS.map((factor) =>
 			Uint8Array.from(wardrobe.stacks[factor], (_, option) => Number(isOpen(k, factor, option)))
 		);
@@ -215,14 +235,16 @@ export function* kitOfDay(
 			return costOf(debtCost(lowest + bin * width) + (overheat > 0 ? terms.wordOfOverheat : 0), overheat);
 		});
 		const made = { terms, open, byConductance: { lowest, perBin: 1 / width, least: leastIn } };
-		const own = BODY_FACTORS.map((factor) => new Float64Array(wardrobe.stacks[factor].length).fill(Infinity));
-		const [ownTrunk, ownLegs, ownHead] = own as [Float64Array, Float64Array, Float64Array];
+		const leastOwn = BODY_FACTORS.map((factor) =>
+			new Float64Array(wardrobe.stacks[factor].length).fill(Infinity)
+		);
+		const [ownTrunk, ownLegs, ownHead] = leastOwn as [Float64Array, Float64Array, Float64Array];
 		const least = sweep(made, Number.MAX_VALUE, (t, l, h, cost) => {
 			if (cost < ownTrunk[t]!) ownTrunk[t] = cost;
 			if (cost < ownLegs[l]!) ownLegs[l] = cost;
 			if (cost < ownHead[h]!) ownHead[h] = cost;
 		});
-		cells.push({ ...made, least, own });
+		cells.push({ ...made, least, own: leastOwn });
 		const end = debtReachedWhm2(cell, lossAt(lowest), start, day.person);
 		state = debtLeftWhm2(start, end);
 	}

@@ -1,0 +1,45 @@
+import type { Mark } from '../document/types';
+
+/** How deep one stands in water, and how cold it is. */
+export interface Immersion {
+	/** above the sole, cm */
+	depthCm: number;
+	tempC: number;
+}
+
+/** Marks of a phase in water, with how deep it is, cm (our assumption: a person of middle height). */
+const DEPTH_CM = {
+	'immersed-neck': 145,
+	'immersed-waist': 100,
+	'immersed-thigh': 75,
+	'immersed-knee': 45,
+	'immersed-ankle': 12
+} as const satisfies Partial<Record<Mark, number>>;
+
+/** Water is colder than the air in winter and in spring by this much, K (our assumption; typed wins). */
+const COLDER_THAN_AIR_K = { winter: 6, spring: 4, else: 0 } as const;
+
+function seasonOf(date: string, southern: boolean): keyof typeof COLDER_THAN_AIR_K {
+	const month = (Number(date.slice(5, 7)) + (southern ? 6 : 0)) % 12;
+	return month <= 2 ? 'winter' : month <= 5 ? 'spring' : 'else';
+}
+
+/**
+ * The water of a phase; null on dry land.
+ * @param typedC temperature that was typed
+ * @param date of the stage, ISO
+ */
+export function immersionOf(
+	marks: readonly Mark[],
+	typedC: number | undefined,
+	airTempC: number,
+	date: string,
+	southern: boolean
+): Immersion | null {
+	const mark = (Object.keys(DEPTH_CM) as (keyof typeof DEPTH_CM)[]).find((one) => marks.includes(one));
+	if (!mark) return null;
+	return {
+		depthCm: DEPTH_CM[mark],
+		tempC: typedC ?? Math.max(0, airTempC - COLDER_THAN_AIR_K[seasonOf(date, southern)])
+	};
+}

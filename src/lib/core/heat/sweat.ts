@@ -1,0 +1,99 @@
+import { minuteOf, steppedBody, type SteppedBody, surroundings } from '../body/two-node';
+import type { Cloth } from '../cloth/things';
+import { covers } from '../cloth/things';
+import { innermost, type Outfit } from '../cloth/worn';
+import type { Cell } from '../conditions/cells';
+import { dryHoursOf } from './drying';
+import { vapourPermeabilityOf } from './simulation';
+import { SWEAT_STORE } from './sweat-store';
+
+/** Sweat in what is worn next to the skin, worked out by the two-node body as if nothing were wet from outside. */
+export interface Sweat {
+	body: SteppedBody | null;
+	/** share of the water that a thing can hold, by thing id, 0…1 */
+	share: Map<string, number>;
+}
+export const noSweat = (): Sweat => ({ body: null, share: new Map() });
+export const copyOfSweat = ({ body, share }: Sweat): Sweat => ({
+	body: body && { ...body },
+	share: new Map(share)
+});
+
+/** Nothing dries next to the skin while so much sweat runs into it, g/(m²·h) (our assumption). */
+const NOTHING_DRIES_GM2H = 20;
+/** Legs sweat half as much as the trunk (our assumption). */
+const LEGS_SHARE = 0.5;
+/** Socks in boots that let no air through fill by this much an hour for each W/m² of effort over 100 (our assumption). */
+const SOCK_PER_H_AND_WM2 = 0.1 / 100;
+const SOCK_SWEATS_ABOVE_WM2 = 100;
+/** A boot is closed to air below this, l/(m²·s). */
+const CLOSED_BOOT = 10;
+
+/** One cell as the sweat sees it. */
+export interface SweatAir {
+	around: ReturnType<typeof surroundings>;
+	skin: Cloth | null;
+	legs: Cloth | null;
+	sock: Cloth | null;
+}
+/** @param dryClo insulation as worn while it is dry */
+export function sweatAir(cell: Cell, outfit: Outfit, dryClo: number): SweatAir {
+	const skin = innermost(outfit, 'torso');
+	const boot = outfit.find(({ cloth }) => cloth.slot === 'footwear')?.cloth;
+	const { airTempC, airVelocityMs, humidityPct, metabolicWm2 } = cell;
+	return {
+		around: surroundings(
+			{ airTempC, airVelocityMs, humidityPct, metabolicWm2, insulationClo: Math.max(0, dryClo) },
+			SWEAT_STORE[skin?.fibre ?? 'other'],
+			vapourPermeabilityOf(outfit)
+		),
+		skin,
+		legs: innermost(outfit, 'thighs'),
+		sock:
+			boot && boot.airPermeability < CLOSED_BOOT
+				? (outfit.find(({ cloth }) => cloth.slot === 'sock' && covers(cloth, 'feet'))?.cloth ?? null)
+				: null
+	};
+}
+
+/** Hours in which a layer next to the skin dries by the heat of the body, from full. */
+const dryingH = (cell: Cell, cloth: Cloth): number => dryHoursOf(cell, cloth, true, false);
+
+/** Lets some minutes of a cell pass, in place. */
+export function sweatThrough(
+	cell: Cell,
+	{ around, skin, legs, sock }: SweatAir,
+	sweat: Sweat,
+	minutes: number
+): void {
+	const body = (sweat.body ??= steppedBody(cell.metabolicWm2));
+	body.metabolicWm2 = cell.metabolicWm2;
+	let ranGm2 = 0;
+	const whole = Math.max(1, Math.round(minutes));
+	for (let minute = 0; minute < whole; minute++) {
+		// What runs into the layers is gathered here: the body sweats as if they were dry.
+		body.moistureGm2 = 0;
+		body.layerWm2 = 0;
+		minuteOf(around, body);
+		ranGm2 += body.moistureGm2;
+	}
+	ranGm2 *= minutes / whole;
+	const set = (cloth: Cloth | null, share: number): void => {
+		if (!cloth) return;
+		if (share > 1e-6) sweat.share.set(cloth.thingId, Math.min(1, share));
+		else sweat.share.delete(cloth.thingId);
+	};
+	const share = (cloth: Cloth): number => sweat.share.get(cloth.thingId) ?? 0;
+	const dries = Math.max(0, 1 - (ranGm2 * 60) / minutes / NOTHING_DRIES_GM2H);
+	/** What has run into a layer next to the skin, less what the body's heat has dried meanwhile. */
+	const soaked = (cloth: Cloth, gm2: number): number =>
+		share(cloth) + gm2 / SWEAT_STORE[cloth.fibre].capacityGm2 - (dries * minutes) / 60 / dryingH(cell, cloth);
+	if (skin) set(skin, soaked(skin, ranGm2));
+	if (legs && legs.thingId !== skin?.thingId) set(legs, soaked(legs, LEGS_SHARE * ranGm2));
+	if (sock && cell.heated) set(sock, share(sock) - minutes / 60 / dryingH(cell, sock));
+	if (sock && cell.metabolicWm2 > SOCK_SWEATS_ABOVE_WM2 && !cell.heated)
+		set(
+			sock,
+			share(sock) + (minutes / 60) * SOCK_PER_H_AND_WM2 * (cell.metabolicWm2 - SOCK_SWEATS_ABOVE_WM2)
+		);
+}
