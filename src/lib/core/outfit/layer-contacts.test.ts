@@ -2,13 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cellOf, kitOf } from '../../../../tests/fixtures/make';
 import { REGIONS } from '../cloth/parts';
-import { OPENING_FACTOR, airInUse, bodyConductance } from '../cloth/supply';
-import { wearableThings } from '../cloth/things';
+import { OPENING_FACTOR, airInUse, bodyConductance, resultantClo } from '../cloth/supply';
+import { covers, wearableThings } from '../cloth/things';
 import { type WornLayer, outfitClo, totalsOf } from '../cloth/worn';
 import { personOf } from '../conditions/person';
 import { OPENINGS } from '../document/worn';
 import { lossOf } from '../heat/debt';
 import { cellAir } from '../heat/ledger';
+import { wettedIn } from '../heat/water';
+import { limbShareLeft } from '../heat/wet-cloth';
 import { outfitTable } from '../plan/day/outfit-table';
 import { bodyViews, mayOpen, opensBy } from '../plan/day/outfit-terms';
 import { BODY_FACTORS, LayerContacts, conductances } from './layer-contacts';
@@ -87,7 +89,12 @@ describe('the table of a cell', () => {
 			fc.property(options, (chosen) => {
 				const [t, l, h] = chosen;
 				const choice = ((t * legs.length + l) * head.length + h) * fronts;
-				const clo = outfitClo(outfitOf(chosen), air.air);
+				const totals = totalsOf(outfitOf(chosen), air.air);
+				const feet = ALWAYS.filter(({ cloth }) => covers(cloth, 'feet'));
+				// What the rain of the cell itself does to the feet.
+				const left = limbShareLeft(feet, wettedIn(cell, feet, new Map()));
+				const wet = { ...totals, feet: totals.feet * left };
+				const clo = resultantClo(bodyConductance(wet), air.air);
 				const loss = lossOf(air.balance, clo, person.offsetClo);
 				expect(table.lossOf(choice).neutralWm2).toBeCloseTo(loss.neutralWm2, 6);
 				expect(table.lossOf(choice).minimalWm2).toBeCloseTo(loss.minimalWm2, 6);

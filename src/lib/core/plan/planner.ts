@@ -1,15 +1,10 @@
 import type { Client, Document, Site, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit } from '../document/worn';
 
-import { isAwake } from '../conditions/needs';
-import type { Verdict } from '../document/verdict';
-import { WARM_EXTREMITY_C } from '../heat/extremities';
 import type { Wetness } from '../heat/wet-cloth';
-import type { PhaseVerdict } from '../judge/phase-verdict';
-import { cellWaterOf, quarteredWetness, waterKey } from './day/wet-day';
 import type { HittingSolver } from '../search/hitting-set';
-import { wetAfter } from './day-report';
 import { schooled } from '../conditions/person';
+import { keyOfWaters, livedThrough, withMornings } from './lived-through';
 
 import { isSameWish, type Wish } from '../document/wish';
 import { type PlannedStage } from '../kit/planned-day';
@@ -19,7 +14,6 @@ import { carriedOn, overfull, solveWithRoom } from './pack-limit';
 import {
 	inTimeOrder,
 	type KnownCells,
-	type DayWater,
 	type Waters,
 	searchedIds,
 	tripDays,
@@ -30,7 +24,7 @@ import {
 import type { Progress, SolveOptions, TripChoice } from './trip-choice';
 import { TripSolver } from './trip-solver';
 import { withWorst } from './for-the-worst';
-import { judgedOf, plannedDay, plannedDays, type TripPlan } from './trip-plan';
+import { plannedDay, plannedDays, type TripPlan } from './trip-plan';
 import { constraintsOf, idsOf } from './wishes';
 
 export { plannedDay, plannedDays, type TripPlan, verdictsOn } from './trip-plan';
@@ -81,7 +75,7 @@ function planOf(
 }
 
 /** Turns in which what is wet and what is worn are fitted to one another. */
-const MOST_WATERS = 3;
+const MOST_WATERS = 2;
 
 /** Searches one client's trip again and again, and remembers what it has worked out. */
 export class TripPlanner {
@@ -206,7 +200,8 @@ export class TripPlanner {
 		let own = yield* meet(false);
 		// What is wet follows from what is worn, and the other way round. The best by what is told of it stays.
 		const known = new Set([keyOfWaters(start)]);
-		let { waters, told } = this.livedThrough(solver.problem, own.choice);
+		const heeded = new Set<number>();
+		let { waters, told } = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
 		let best = { own, problem: solver.problem, told };
 		for (let turn = 0; turn < MOST_WATERS && !isOver(); turn++) {
 			const key = keyOfWaters(waters);
@@ -215,7 +210,7 @@ export class TripPlanner {
 			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
 			solver.problem = days(waters);
 			own = yield* meet(false);
-			({ waters, told } = this.livedThrough(solver.problem, own.choice));
+			({ waters, told } = livedThrough(solver.problem, own.choice, this.firstMorning, heeded));
 			if (told <= best.told) best = { own, problem: solver.problem, told };
 		}
 		({ own } = best);
@@ -226,7 +221,7 @@ export class TripPlanner {
 			soFar = planOf(solver.problem, wishes, { ...own, proven: false });
 			own = yield* meet(true);
 		}
-		const chosen = planOf(this.withMornings(solver.problem, own.choice), wishes, own);
+		const chosen = planOf(withMornings(solver.problem, own.choice, this.firstMorning), wishes, own);
 		const plan = isOver() ? chosen : withWorst(chosen);
 		if (!isOver()) this.made.push({ plan, spareChanges });
 		return plan;
@@ -266,63 +261,7 @@ export class TripPlanner {
 			)
 		);
 	}
-
-	/** Water in what is worn, day by day, and what a guide would be told, in one number: the lower, the better. */
-	private livedThrough(problem: TripDays, choice: TripChoice): { waters: Waters; told: number } {
-		const waters = new Map<number, DayWater>();
-		let told = 0;
-		for (const weather of problem.trip.weathers) {
-			let wet: Wetness = this.firstMorning;
-			for (const stage of inTimeOrder(problem.trip.stages)) {
-				const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
-				let next: Wetness = new Map();
-				for (const day of own) {
-					if (!choice.dressed[day.index]) continue;
-					const judged = judgedOf(problem, choice, { ...day, morning: wet });
-					const awake = judged.verdicts.filter(({ cell }) => isAwake(cell));
-					told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
-					const cells = awake.map(({ outfit, wetness }) => cellWaterOf(outfit, wetness));
-					if (wet.size > 0 || cells.some(({ wetness }) => wetness.size > 0))
-						waters.set(day.index, { morning: wet, cells });
-					if (!day.foul && stage.bed.drying !== 'everything') next = wetAfter(judged, day.stage, problem);
-				}
-				wet = next;
-			}
-		}
-		return { waters, told };
-	}
-
-	/** A problem whose mornings are those of a choice. */
-	private withMornings(problem: TripDays, choice: TripChoice): TripDays {
-		const { waters } = this.livedThrough(problem, choice);
-		const none: Wetness = new Map();
-		return {
-			...problem,
-			days: problem.days.map((day) => ({ ...day, morning: waters.get(day.index)?.morning ?? none }))
-		};
-	}
 }
-
-/** What words count when two plans are compared as they are told (our assumption, in the order of the words). */
-const TOLD = { bad: 100, cool: 2, warm: 1 } as const;
-const BAD: readonly Verdict[] = ['nothing suffices', 'wet through', 'short'];
-/** What a phase counts: its word, and degrees within it, which count less than a word. */
-function toldCost({ verdict, peakDebtWhm2, fingers, toes }: PhaseVerdict): number {
-	const word = BAD.includes(verdict)
-		? TOLD.bad
-		: verdict === 'cool' || verdict === 'warm before a stop'
-			? TOLD.cool
-			: verdict === 'warm'
-				? TOLD.warm
-				: 0;
-	const cold = (tempC: number): number => Math.max(0, WARM_EXTREMITY_C - tempC) / 100;
-	return word + Math.max(0, peakDebtWhm2) / 200 + cold(fingers.lowestC) + cold(toes.lowestC);
-}
-
-const keyOfWaters = (waters: Waters): string =>
-	JSON.stringify(
-		[...waters].map(([day, { morning, cells }]) => [day, ...quarteredWetness(morning), waterKey(cells ?? [])])
-	);
 
 /** Plans a trip from beginning to end. */
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>

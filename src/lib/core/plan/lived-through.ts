@@ -1,0 +1,85 @@
+import { isAwake } from '../conditions/needs';
+import type { Verdict } from '../document/verdict';
+import { WARM_EXTREMITY_C } from '../heat/extremities';
+import type { Wetness } from '../heat/wet-cloth';
+import type { PhaseVerdict } from '../judge/phase-verdict';
+import { wetAfter } from './day-report';
+import { cellWaterOf, DRY_CELL, waterKey } from './day/wet-day';
+import type { TripChoice } from './trip-choice';
+import { type DayWater, inTimeOrder, type TripDays, type Waters } from './trip-days';
+import { judgedOf } from './trip-plan';
+
+/** A trip lived through in what a plan wears: how wet that gets, and what a guide would be told of it. */
+
+/** What words count when two plans are compared as they are told (our assumption, in the order of the words). */
+const TOLD = { bad: 100, cool: 2, warm: 1 } as const;
+const BAD: readonly Verdict[] = ['nothing suffices', 'wet through', 'short'];
+/** Words that water may be the cause of. */
+const COLD: readonly Verdict[] = [...BAD, 'cool'];
+/** What a phase counts: its word, and degrees within it, which count less than a word. */
+function toldCost({ verdict, peakDebtWhm2, fingers, toes }: PhaseVerdict): number {
+	const word = BAD.includes(verdict)
+		? TOLD.bad
+		: verdict === 'cool' || verdict === 'warm before a stop'
+			? TOLD.cool
+			: verdict === 'warm'
+				? TOLD.warm
+				: 0;
+	const cold = (tempC: number): number => Math.max(0, WARM_EXTREMITY_C - tempC) / 100;
+	return word + Math.max(0, peakDebtWhm2) / 200 + cold(fingers.lowestC) + cold(toes.lowestC);
+}
+
+/**
+ * Water in what is worn, day by day, and what a guide would be told, in one number: the lower, the better.
+ * @param firstMorning what is wet when the trip begins
+ * @param heeded days whose water the search heeds: those on which a phase is cool or worse with it are added, and stay
+ */
+export function livedThrough(
+	problem: TripDays,
+	choice: TripChoice,
+	firstMorning: Wetness,
+	heeded = new Set<number>()
+): { waters: Waters; told: number } {
+	const waters = new Map<number, DayWater>();
+	let told = 0;
+	for (const weather of problem.trip.weathers) {
+		let wet = firstMorning;
+		for (const stage of inTimeOrder(problem.trip.stages)) {
+			const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
+			let next: Wetness = new Map();
+			for (const day of own) {
+				if (!choice.dressed[day.index]) continue;
+				const judged = judgedOf(problem, choice, { ...day, morning: wet });
+				const awake = judged.verdicts.filter(({ cell }) => isAwake(cell));
+				told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
+				if (awake.some(({ verdict }) => COLD.includes(verdict))) heeded.add(day.index);
+				const cells = awake.map(({ outfit, wetness }) =>
+					heeded.has(day.index) ? cellWaterOf(outfit, wetness) : DRY_CELL
+				);
+				if (wet.size > 0 || cells.some(({ wetness }) => wetness.size > 0))
+					waters.set(day.index, { morning: wet, cells });
+				if (!day.foul && stage.bed.drying !== 'everything') next = wetAfter(judged, day.stage, problem);
+			}
+			wet = next;
+		}
+	}
+	return { waters, told };
+}
+
+/** A problem whose mornings are those of a choice. */
+export function withMornings(problem: TripDays, choice: TripChoice, firstMorning: Wetness): TripDays {
+	const { waters } = livedThrough(problem, choice, firstMorning);
+	const none: Wetness = new Map();
+	return {
+		...problem,
+		days: problem.days.map((day) => ({ ...day, morning: waters.get(day.index)?.morning ?? none }))
+	};
+}
+
+/** Waters as the search sees them, in a form that can be compared. */
+export const keyOfWaters = (waters: Waters): string =>
+	JSON.stringify(
+		[...waters].flatMap(([day, { cells }]) =>
+			cells && waterKey(cells) !== '' ? [[day, waterKey(cells)]] : []
+		)
+	);
