@@ -273,6 +273,7 @@ describe('planAnswer', () => {
 				'stageId',
 				'verdict',
 				'weather',
+				'wet',
 				'wetness',
 				'worn'
 			].sort()

@@ -32,6 +32,8 @@ const CONDITIONS = [
 	'precipitation',
 	'rainMinutes',
 	'ground',
+	'rainPerMin',
+	'water',
 	'light',
 	'metabolicWm2',
 	'doing'
@@ -63,8 +65,10 @@ export interface PhaseAnswer {
 	limits: PlannedPhase['limits'];
 	/** what it is like there */
 	conditions: Pick<Cell, (typeof CONDITIONS)[number]>;
-	/** how wet what is worn and carried was in the morning, by thing, 0…1 of what it can hold */
-	wetness: Record<string, number>;
+	/** how wet what is worn and carried is, by thing, 0…1 of what it can hold: on the average of the phase where it is worn */
+	wetness: Readonly<Record<string, number>>;
+	/** how wet what is worn is at the end, and how much of that is sweat */
+	wet: PlannedPhase['wet'];
 	/** codes of the cautions that apply in the phase */
 	cautions: Caution['code'][];
 }
@@ -98,7 +102,7 @@ export interface PlanAnswer {
 }
 
 function phaseAnswer(
-	{ weather, foul, morning }: PlannedStage,
+	{ weather, foul }: PlannedStage,
 	phase: PlannedPhase,
 	cautions: readonly Caution[]
 ): PhaseAnswer {
@@ -123,7 +127,8 @@ function phaseAnswer(
 		indicative: phase.indicative,
 		limits: phase.limits,
 		conditions: Object.fromEntries(CONDITIONS.map((name) => [name, cell[name]])) as PhaseAnswer['conditions'],
-		wetness: Object.fromEntries(morning.map(({ thingId, share }) => [thingId, share])),
+		wetness: phase.wetness,
+		wet: phase.wet,
 		cautions: cautions
 			.filter(({ phases }) => phases.length === 0 || phases.some(({ id }) => id === cell.phaseId))
 			.map(({ code }) => code)

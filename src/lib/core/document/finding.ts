@@ -12,6 +12,7 @@ export const FINDING_CODES = [
 	'short-feet',
 	'nothing-suffices',
 	'wet-through',
+	'soaked',
 	'warm-before-stop',
 	'warm',
 	'short-sleep',

@@ -34,6 +34,8 @@ export const RULES = {
 	toes: 'assumption',
 	dexterity: 'practice',
 	rain: 'assumption',
+	water: 'assumption',
+	strain: 'assumption',
 	eyes: 'standard',
 	feetAlways: 'practice',
 	bodyCovered: 'practice',

@@ -21,7 +21,7 @@ import { stepsOf } from './fingers-and-toes';
 export const LEDGER_MAX_AIR_C = 20;
 
 /** From this effort on clothes can be too warm in the cold, fully so a little above it, W/m² (our assumption). */
-const WARM_FROM_WM2 = 130;
+export const WARM_FROM_WM2 = 130;
 const WARM_WHOLLY_ABOVE_WM2 = 30;
 /** Over the neutral level by this much is warm, and by more where one hardly works, clo (our assumption). */
 export const WARM_MARGIN_CLO = 0.15;

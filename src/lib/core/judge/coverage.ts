@@ -1,6 +1,6 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
 import { regionTotalM2kw } from '../cloth/supply';
-import { type Cloth, covers } from '../cloth/things';
+import { covers } from '../cloth/things';
 import { USUAL_MARKS } from '../conditions/person';
 import { COVER_FELT_C, isShod, lensNeeded, needsCover, limbsShallBeCovered } from '../conditions/needs';
 import { type Part, type Row, ROWS } from '../document/parts';
@@ -12,6 +12,7 @@ import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { bloodSteps, localCourse } from '../heat/fingers-and-toes';
 import { cellAir } from '../heat/ledger';
 import type { PhaseVerdict } from './phase-verdict';
+import { inRow } from './wearer';
 
 type RowState = 'covered' | 'assumed' | 'not asked' | 'missing' | 'not needed';
 
@@ -111,9 +112,6 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 		}
 	}
 }
-
-export const inRow = (cloth: Cloth, row: Row): boolean =>
-	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
 
 const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep'];
 

@@ -57,7 +57,7 @@ export function judgeNight(
 		fingers: still,
 		toes: still,
 		wet: [],
-		wetness: new Map(),
+		wetness: {},
 		reasons: cell.heated
 			? [reason('heatedNight')]
 			: [

@@ -3,7 +3,6 @@ import type { Cell } from '../conditions/cells';
 import type { Reason } from '../document/reasons';
 import type { LimitedBy, Verdict } from '../document/verdict';
 import type { Band } from '../heat/debt';
-import type { Wetness } from '../heat/wet-cloth';
 import type { LocalCourse } from '../heat/fingers-and-toes';
 
 /** Parts that have minutes of their own. */
@@ -39,6 +38,6 @@ export interface PhaseVerdict {
 	/** what is wet at the end, of what is worn */
 	wet: readonly WetThing[];
 	/** how wet things are on the average of it, by thing id, what is in the pack too */
-	wetness: Wetness;
+	wetness: Readonly<Record<string, number>>;
 	reasons: Reason[];
 }

@@ -1,10 +1,13 @@
 import { covers } from '../cloth/things';
+import type { WornLayer } from '../cloth/worn';
+import { isWaterproof } from '../conditions/needs';
 import type { Finding, FindingCode } from '../document/finding';
 import type { Row } from '../document/parts';
 import { reason } from '../document/reasons';
+import { WET_FROM } from '../heat/wet-cloth';
 import { ROOFED, frostbiteClass } from '../weather/wind';
 import { type FindingRule, type JudgedPhase, at, firstRounds } from './finding';
-import type { PhaseVerdict } from './phase-verdict';
+import type { PhaseVerdict, WetThing } from './phase-verdict';
 import { whatComesOff } from './what-comes-off';
 import { whereOneLayerHelps } from './what-helps';
 
@@ -103,6 +106,58 @@ const tooWarm: FindingRule = (facts) =>
 		})
 	);
 
+/** Parts that get cold in wet things of their own, with how cold they are in a phase. */
+const SOAKED_PARTS = [
+	['hands', ({ cloth }: WornLayer) => covers(cloth, 'hands'), ({ fingers }: PhaseVerdict) => fingers.verdict],
+	['feet', ({ cloth }: WornLayer) => covers(cloth, 'feet'), ({ toes }: PhaseVerdict) => toes.verdict],
+	[
+		'torso',
+		({ cloth }: WornLayer) => covers(cloth, 'torso') && !isWaterproof(cloth),
+		({ verdict, limitedBy }: PhaseVerdict) =>
+			limitedBy === 'body' && (verdict === 'cool' || verdict === 'short') ? verdict : 'right'
+	]
+] as const;
+
+/** What got wet, where, and that a part is cold in it later: why it is cold, once for a part and day. */
+const soaked: FindingRule = (facts) => {
+	const lived = facts.phases.filter(({ cell }) => cell.kind !== 'what-if' && cell.kind !== 'sleep');
+	return SOAKED_PARTS.flatMap(([part, isOn, verdictOf]): Finding[] => {
+		const wetOn = (phase: PhaseVerdict): WetThing[] => {
+			const on = new Set(phase.outfit.filter(isOn).map(({ cloth }) => cloth.thingId));
+			return phase.wet.filter(({ thingId, share }) => on.has(thingId) && share >= WET_FROM);
+		};
+		const cold = lived.find((phase) => wetOn(phase).length > 0 && verdictOf(phase) !== 'right');
+		if (!cold) return [];
+		const wet = wetOn(cold);
+		// Since when: the first phase of the day in which the first of them was as wet.
+		const since = lived.find((phase) =>
+			phase.wet.some((one) => one.thingId === wet[0]!.thingId && one.share >= WET_FROM)
+		);
+		const [{ share, sweat }] = wet as [WetThing];
+		return [
+			{
+				code: 'soaked',
+				severity: 'note',
+				...at(facts, since ?? cold),
+				part,
+				thingIds: wet.map(({ thingId }) => thingId),
+				values: {
+					by: sweat > share / 2 ? 'sweat' : (since ?? cold).cell.water ? 'water' : 'rain',
+					cold: cold.cell.phaseId === (since ?? cold).cell.phaseId ? 'there' : 'later'
+				},
+				reasons: [
+					reason(
+						'water',
+						wet.map((one) => ['wetShare', Math.round(one.share * 100), '%', { of: nameIn(cold, one) }])
+					)
+				]
+			}
+		];
+	});
+};
+const nameIn = ({ outfit }: PhaseVerdict, { thingId }: WetThing): string =>
+	outfit.find(({ cloth }) => cloth.thingId === thingId)!.cloth.name;
+
 /** Too warm with no stop behind it: what comes off, or that nothing does. */
 const warm: FindingRule = (facts) =>
 	firstRounds(facts.phases, ({ verdict, cell }) => verdict === 'warm' && cell.kind !== 'what-if').map(
@@ -192,6 +247,7 @@ export const VERDICT_RULES: Readonly<Record<string, FindingRule>> = {
 	night,
 	gaps,
 	wetThrough,
+	soaked,
 	frostbite,
 	tooWarm,
 	warm

@@ -24,7 +24,7 @@ import {
 import { bandOf } from '../heat/debt';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { bloodSteps, localCourse, type LocalCourse } from '../heat/fingers-and-toes';
-import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C } from '../heat/ledger';
+import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C, WARM_FROM_WM2 } from '../heat/ledger';
 import { noSweat } from '../heat/sweat';
 import type { Wetness } from '../heat/wet-cloth';
 import { countedOverheat } from '../rules/objective';
@@ -80,6 +80,9 @@ function warmVerdict(
 						['comfortableWettedness', comfortableWettedness(cell.metabolicWm2)]
 					])
 				: reason('warm', values),
+			...(cell.metabolicWm2 >= WARM_FROM_WM2 && (cell.heated || cell.airTempC > METHOD_MAX_AIR_C)
+				? [reason('strain')]
+				: []),
 			...(isWarmSide(cell) && limitClo < LEAST_CLOTHES_CLO ? [reason('tooHotForAll')] : []),
 			...(soon && works ? [reason('warmBeforeStop', [['within', BEFORE_STOP_MINUTES, 'min']])] : [])
 		]
@@ -211,6 +214,8 @@ function judgeCell(
 			localCandidate('hands', cell, startFingersC, fingers, course.handsM2kw, atBest('fingers')),
 		!unknown('feet') && localCandidate('feet', cell, startToesC, toes, course.feetM2kw, atBest('toes')),
 		...WET_PARTS.map((part): Candidate | null =>
+			// In the warm one dries.
+			!cell.heated &&
 			course.wetThrough.includes(part) &&
 			!(part === 'thighs' && acceptsWetLegs(cell, person.schools)) &&
 			!unknown(part === 'torso' ? 'torso' : 'legs')
@@ -254,7 +259,7 @@ function judgeCell(
 		fingers: { ...fingers, startC: startFingersC },
 		toes: { ...toes, startC: startToesC },
 		wet: wetThings(course),
-		wetness: course.wetness,
+		wetness: sharesOf(course.wetness),
 		reasons: [
 			...worst.reasons,
 			...candidates.filter((c) => c !== worst && c.verdict !== 'right').flatMap((c) => c.reasons),
@@ -263,6 +268,12 @@ function judgeCell(
 		]
 	};
 }
+
+/** Shares in hundredths, by thing: finer is not known. */
+const sharesOf = (wetness: Wetness): Record<string, number> =>
+	Object.fromEntries(
+		[...wetness].flatMap(([id, share]) => (share >= 0.005 ? [[id, Math.round(share * 100) / 100]] : []))
+	);
 
 /** From so wet a thing is worth naming, 0…1. */
 const WORTH_NAMING = 0.05;

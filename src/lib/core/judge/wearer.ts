@@ -1,8 +1,7 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
-import { type Cloth, clothOf, wearableThings } from '../cloth/things';
+import { type Cloth, clothOf, covers, wearableThings } from '../cloth/things';
 import { ROWS, type Row } from '../document/parts';
 import type { Client } from '../document/types';
-import { inRow } from './coverage';
 
 /** A client as judged: what there is to wear, and of which rows anybody has said anything. */
 export interface Wearer {
@@ -16,6 +15,10 @@ export const wearerOf = (client: Client): Wearer => ({
 	kit: wearableThings(client),
 	answered: answeredRows(client)
 });
+
+/** Whether a thing belongs to a row of the ladder. */
+export const inRow = (cloth: Cloth, row: Row): boolean =>
+	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
 
 /** The rows for which anybody has said anything about what a client has. */
 export function answeredRows(client: Client): Set<Row> {

@@ -4,7 +4,7 @@ import { cellOf, kitOf } from '../../../../tests/fixtures/make';
 import { REGIONS } from '../cloth/parts';
 import { OPENING_FACTOR, airInUse, bodyConductance, resultantClo } from '../cloth/supply';
 import { covers, wearableThings } from '../cloth/things';
-import { type WornLayer, outfitClo, totalsOf } from '../cloth/worn';
+import { type WornLayer, totalsOf } from '../cloth/worn';
 import { personOf } from '../conditions/person';
 import { OPENINGS } from '../document/worn';
 import { lossOf } from '../heat/debt';

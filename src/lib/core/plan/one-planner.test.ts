@@ -169,9 +169,13 @@ describe('one planner', () => {
 	it.each([
 		['the demo on skis', DEMO_DOCUMENT],
 		['the demo along the shore', COAST_DOCUMENT]
-	])('answers alike in every way: %s', (_, document) => {
-		for (const client of document.clients) asksInEveryWay({ document, client, wished: {} });
-	}, 240_000);
+	])(
+		'answers alike in every way: %s',
+		(_, document) => {
+			for (const client of document.clients) asksInEveryWay({ document, client, wished: {} });
+		},
+		240_000
+	);
 	it('answers alike in every way for 200 small documents', () => {
 		for (let seed = 1; seed <= 200; seed++) asksInEveryWay(caseOf(seed));
 	}, 240_000);

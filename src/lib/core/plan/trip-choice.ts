@@ -5,8 +5,8 @@ import type { Best, SequenceSolver } from '../search/solver';
 import type { Constraints, DayLimits } from './constraints';
 import type { Dressed } from './day/day-problem';
 import { penaltyOfLimb } from './day/body-debts';
-import type { BodyDebts } from './day/limb-judges';
-import { type Day, type Limb, LIMBS } from './day/limb-judges';
+import type { BodyDebts, Day, Limb } from './day/limb-judges';
+import { LIMBS } from './day/limb-judges';
 
 /** What a search of a trip is asked and answers: the choice of each group on each day, and all of them as one. */
 

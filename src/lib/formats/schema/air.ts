@@ -8,6 +8,7 @@ const conditionRanges = {
 	airTempC: [-60, 50],
 	wind10mKmh: [0, 200],
 	humidityPct: [0, 100],
+	waterTempC: [0, 40],
 	altitudeM: [-400, 8900],
 	lapseKPerKm: [-20, 12],
 	warmerAtTopK: [0, 20]
@@ -19,7 +20,8 @@ export const typed = Joi.object({
 	wind10mKmh: condition('wind10mKmh'),
 	humidityPct: condition('humidityPct'),
 	precipitation: oneOf(PRECIPITATIONS),
-	ground: oneOf(GROUNDS)
+	ground: oneOf(GROUNDS),
+	waterTempC: condition('waterTempC')
 });
 
 const wetSpell = Joi.object({

@@ -23,6 +23,13 @@ function limitWords({ limits, cell, indicative }: PlannedPhase, part: LimitedPar
 	return minutes === null ? 'no limit' : `${indicative ? 'roughly ' : ''}${minutes} of ${cell.minutes} min`;
 }
 
+/** What is wet at the end of a phase, and by what. */
+const wetLines = ({ wet, outfit }: Pick<PlannedPhase, 'wet' | 'outfit'>): { label: string; text: string }[] =>
+	wet.map(({ thingId, share, sweat }) => ({
+		label: `Wet at the end: ${shortName(outfit.find(({ cloth }) => cloth.thingId === thingId)!.cloth.name)}`,
+		text: `${Math.round(share * 100)} % full${sweat > share / 2 ? ', of sweat' : ''}`
+	}));
+
 /** Why a phase is judged as it is, for this client. */
 export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 	const first = firstName(client.name);
@@ -43,6 +50,7 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 						{ label: `Holds these ${phase.cell.minutes} min from`, text: `${clo(band.holdClo)} clo` },
 						{ label: 'Comfortable from', text: `${clo(band.needClo)} clo` },
 						{ label: 'For good, slightly cool', text: `${clo(band.steadyMinClo)} clo` },
+						...wetLines(phase),
 						...PART_LIMITS.map(([part, label]) => ({ label, text: limitWords(phase, part) })),
 						...(without
 							? [
@@ -61,6 +69,7 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 		reasons: band
 			? [
 					...phase.reasons,
+					...(phase.wet.length > 0 ? [reason('water')] : []),
 					reason('band', [['minutes', phase.cell.minutes, 'min']]),
 					reason('supply', [
 						['worn', phase.resultantClo, 'clo'],
@@ -87,6 +96,32 @@ export function whyFelt({ cell }: PlannedPhase, units: Units): Why {
 			cell.reasons.wet,
 			cell.reasons.altitude,
 			cell.reasons.effort
+		]
+	};
+}
+
+/** What a layer gives in a phase, and how wet it is there. */
+export function whyLayer(
+	phase: PlannedPhase,
+	{ thingId, name, low, high }: { thingId: string; name: string; low: number; high: number }
+): Why {
+	const { cloth } = phase.outfit.find((layer) => layer.cloth.thingId === thingId)!;
+	const wet = wetLines({ ...phase, wet: phase.wet.filter((one) => one.thingId === thingId) });
+	return {
+		title: name,
+		sentence: message('why.layer', { clo: clo(high - low), phase: phase.cell.name }),
+		lines: [
+			{ label: 'Warmth where it covers, at rest in still air', text: `${clo(cloth.localClo)} clo` },
+			...wet
+		],
+		reasons: [
+			reason('supply', [
+				['localInsulation', cloth.localClo, 'clo'],
+				['airPermeability', cloth.airPermeability, 'l/(m²·s)'],
+				['airPastTheBody', phase.cell.airVelocityMs, 'm/s'],
+				['wholeOutfit', phase.resultantClo, 'clo']
+			]),
+			...(wet.length > 0 ? [reason('water')] : [])
 		]
 	};
 }

@@ -10,3 +10,9 @@ export const whyVerdict = (phase: PlannedPhase, client: Client): void =>
 /** Opens what the air of a phase is made of. */
 export const whyFelt = (phase: PlannedPhase, units: Units): void =>
 	void import('./plan-why').then((told) => why.open(told.whyFelt(phase, units)));
+
+/** Opens what a layer gives in a phase. */
+export const whyLayer = (
+	phase: PlannedPhase,
+	layer: { thingId: string; name: string; low: number; high: number }
+): void => void import('./plan-why').then((told) => why.open(told.whyLayer(phase, layer)));

@@ -1,12 +1,22 @@
 <script lang="ts">
 	import { Button, Checkbox, Range } from 'flowbite-svelte';
 	import { dragHandle } from 'svelte-dnd-action';
-	import { DOINGS, MARKS, PHASE_KINDS, type Doing, type Mark, type Phase } from '$lib/core/document/types';
+	import {
+		DOINGS,
+		GROUNDS,
+		MARKS,
+		PHASE_KINDS,
+		type Doing,
+		type Ground,
+		type Mark,
+		type Phase
+	} from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
 	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
 	import { forField, tempWords, type Quantity } from '$lib/words/units';
 	import {
 		DOING_WORDS,
+		GROUND_WORDS,
 		KIND_WORDS,
 		MARK_WORDS,
 		PLACE_WORDS,
@@ -35,7 +45,7 @@
 	const changed = (key: string): void => onchange(`${phase.id} ${key}`);
 
 	/** An emptied field is not typed any more: the value is computed again. */
-	function typed(key: 'airTempC' | 'wind10mKmh', value: unknown): void {
+	function typed(key: 'airTempC' | 'wind10mKmh' | 'waterTempC', value: unknown): void {
 		const next = { ...phase.typed };
 		if (typeof value === 'number' && !Number.isNaN(value)) next[key] = value;
 		else delete next[key];
@@ -51,6 +61,13 @@
 		if (value) next.precipitation = value;
 		else delete next.precipitation;
 		phase.typed = next;
+	}
+	function typedGround(value: Ground | undefined): void {
+		const next = { ...phase.typed };
+		if (value) next.ground = value;
+		else delete next.ground;
+		phase.typed = next;
+		changed('ground');
 	}
 	function typedDoing(doing: Doing | undefined): void {
 		if (doing) phase.doing = doing;
@@ -233,6 +250,27 @@
 					words={DOING_WORDS}
 					bind:value={() => phase.doing, typedDoing}
 				/>
+				<Choice
+					id="{id}-ground"
+					class="along"
+					label="Underfoot"
+					none={cell ? `(${GROUND_WORDS[cell.ground]})` : 'as on the stage'}
+					options={GROUNDS}
+					words={GROUND_WORDS}
+					bind:value={() => phase.typed.ground, typedGround}
+				/>
+				{#if cell?.water}
+					<Field
+						id="{id}-waterTempC"
+						class="along"
+						type="number"
+						label="Water"
+						quantity="temp"
+						placeholder={computed('temp', cell.water.tempC)}
+						bind:value={() => phase.typed.waterTempC, (next) => typed('waterTempC', next)}
+						error={error('typed.waterTempC')}
+					/>
+				{/if}
 				{#each MARKS as mark (mark)}
 					<Checkbox checked={phase.marks.includes(mark)} onchange={() => toggle(mark)}
 						>{MARK_WORDS[mark]}</Checkbox

@@ -109,6 +109,8 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	'immersed-knee': 'in water to the knee',
 	'immersed-thigh': 'in water to the thigh',
 	'immersed-waist': 'in water to the waist',
+	'immersed-neck': 'in water to the neck',
+	'hands-in-snow': 'hands in the snow',
 	quiet: 'quiet',
 	flame: 'open fire',
 	abrasion: 'abrasion',
@@ -199,7 +201,13 @@ export const ROW_NAMES: Readonly<Record<Row, string>> = {
 	sleep: 'Sleep'
 };
 
-export const GROUND_WORDS: Readonly<Record<Ground, string>> = { bare: 'bare', snow: 'snow', ice: 'ice' };
+export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
+	bare: 'bare',
+	snow: 'snow',
+	ice: 'ice',
+	'melting-snow': 'melting snow',
+	'wet-grass': 'wet grass'
+};
 /** Where a figure came from, after "the low is". */
 export const ORIGIN_SENTENCES: Readonly<Record<OriginKind | 'typed for this phase', string>> = {
 	typed: 'typed',

@@ -31,6 +31,8 @@ export const MESSAGES = {
 		'{part, select, hands {No gloves keep {who}’s fingers warm for {minutes} in {where}.} feet {No boots keep {who}’s toes warm for {minutes} in {where}.} other {No clothing keeps {who} warm for {minutes} in {where}.}} Shorten it, find shelter, heat, or do not go.',
 	'finding.wet-through':
 		'{who} gets soaked {part, select, torso {to the skin} other {on the legs}} in {where}: nothing worn there keeps out that much water.{limit, select, some { The body stays warm for {held} of {minutes}.} other {}}',
+	'finding.soaked':
+		'{who}’s {things} {by, select, sweat {get soaked with sweat} water {fill with water} other {get soaked}} in {where}, and {part, select, hands {fingers get} feet {toes get} other {the body gets}} cold {cold, select, there {there} other {later}}. Change to {part, select, hands {dry gloves} feet {dry socks} other {a dry top}}.',
 	'finding.warm-before-stop':
 		'{who} gets too warm in {where}, and a stop follows. Open up or take a layer off before the sweat comes.',
 	'finding.warm':
@@ -212,6 +214,7 @@ export const MESSAGES = {
 	'tag.short': '{start, select, cold {short: cold already} other {short: {held} of {minutes}}}',
 
 	'title.felt': '{phase}: {air}, feels like {felt}',
+	'why.layer': 'It adds {clo} clo in “{phase}”, in this wind and movement.',
 	'why.felt': '{air} of air past the body, effort {effort} W/m².',
 
 	// A client, in one sentence
@@ -228,7 +231,7 @@ export const MESSAGES = {
 
 	// Moments of the simulated day
 	'moment.sweating': '{who} sweats more than is comfortable',
-	'moment.soaked': 'the layers next to {who}’s skin are wet with sweat',
+	'moment.soaked': 'the layers next to {who}’s skin are wet',
 	'moment.cold': '{who} has lost so much heat that the cold is not held off any more',
 	'moment.hot': 'nobody keeps this up: open up, take layers off, go slower',
 	'moment.ended': 'the model ends here: shelter, warmth and help come first',

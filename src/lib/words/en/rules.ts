@@ -39,7 +39,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	wetHours: {
-		says: 'Hours of rain and snow count as far as they fall into the phase; below {v1} it falls as dry snow, to about +{v2} as wet snow.',
+		says: 'Hours of rain and snow count as far as they fall into the phase; below {v1} it falls as dry snow, to about +{v2} as wet snow. In between it wets by degrees.',
 		source: 'our assumption for the limits; the hours are typed, forecast or usual',
 		values: { v1: [-2, '°C'], v2: [1, '°C'] }
 	},
@@ -134,8 +134,9 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	warm: {
-		says: 'In work, more than 0.15 clo over neutral makes sweat. It counts from two clo·minutes on: a fifth of a clo too much for ten minutes, half of that before a stop.',
-		source: `neutral level of ISO 11079${MEMORY}; the margin and the step are ${OURS}`
+		says: 'In work of 160 W/m² and more, 0.15 clo over neutral makes sweat; with less effort it takes more, and below 130 W/m² nothing is too warm in the cold. Who still pays off a debt is not too warm. In air from {v1} to {v2} this hands over to how wet the skin gets.',
+		source: `neutral level of ISO 11079${MEMORY}; the margin and the step are ${OURS}`,
+		values: { v1: [8, '°C'], v2: [12, '°C'] }
 	},
 
 	warmBeforeStop: {
@@ -144,7 +145,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	aboveMethod: {
-		says: 'Harder work than the method covers: it asks for at most this, and sweating is certain.',
+		says: 'Harder work than the method covers: skin and sweat count as at its upper end, and nine tenths of the effort beyond is heat.',
 		source: OURS
 	},
 
@@ -165,16 +166,18 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	fingers: {
-		says: 'Fingers below {v1} are useless; below {v2} fine work fails.',
-		equation: 'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R',
+		says: 'Fingers below {v1} are useless; below {v3} they are cool, and below {v2} fine work fails. A warm body warms its hands, one in debt leaves them cold; hands without a task are in pockets. In air over {v4} the marks sink with it.',
+		equation:
+			'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R; q·clamp(1.5 − D/80, 0.5, 1.5), of the effort of the last 20 min',
 		source: `finger levels of ISO 11079${MEMORY}; the course over time is ${OURS}, tuned on practice`,
-		values: { v1: [15, '°C'], v2: [24, '°C'] }
+		values: { v1: [15, '°C'], v2: [24, '°C'], v3: [20, '°C'], v4: [5, '°C'] }
 	},
 	toes: {
-		says: 'Toes below {v1} are in trouble, and feet are slow to come back.',
-		equation: 'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R',
+		says: 'Toes below {v1} are in trouble, below {v2} they are cool, and feet are slow to come back. A warm body warms its feet, one in debt leaves them cold.',
+		equation:
+			'T(t) = T_eq + (T₀ − T_eq)·exp(−t/τ), T_eq = t_a + q·R, τ = c·R; q·clamp(1.5 − D/80, 0.5, 1.5), of the effort of the last 20 min',
 		source: `${OURS}, tuned on what boots serve in practice`,
-		values: { v1: [15, '°C'] }
+		values: { v1: [15, '°C'], v2: [20, '°C'] }
 	},
 	dexterity: {
 		says: 'Fiddly work needs gloves one can work in.',
@@ -182,8 +185,18 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	rain: {
-		says: 'The outermost layer keeps water out for so many minutes of rain; drizzle and wet snow count half.',
+		says: 'Rain wets from the outside in: a face keeps it out for its minutes, then a layer fills in 40 minutes, then the next. Soaked is what lies next to the skin over half full, or the only warm layer within a tight shell. Drizzle and wet snow count half.',
 		source: OURS
+	},
+	water: {
+		says: 'What is wet warms less, by its fibre; wet gloves, boots and socks lose up to half. A wet layer next to the skin cools by drying, and half full it leaves no credit of work. It dries on the body in 45 minutes to three hours, in the pack never.',
+		equation: 'I = I_dry·(1 − k·θ); w = w₀ + 0.17·(1 − w₀)·min(1, θ/0.3), trunk 0.7 and legs 0.3',
+		source: OURS
+	},
+	strain: {
+		says: 'In work of 130 W/m² and more the heat has no way out: after ten minutes the skin is nearly as wet as it can be, or the core gets hot.',
+		equation: 'w > 0.85·w_max of the two-node body, or core ≥ 38.5 °C',
+		source: `two-node body of Gagge 1986 / ASHRAE Fundamentals${MEMORY}; the limit is ${OURS}, held against ISO 7933`
 	},
 
 	eyes: {

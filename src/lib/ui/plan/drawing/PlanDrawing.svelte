@@ -2,11 +2,12 @@
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { reason } from '$lib/core/document/reasons';
-	import { clo, verdictSentence } from '$lib/words/labels';
+	import { verdictSentence } from '$lib/words/labels';
+	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
+	import ClothPatterns from './ClothPatterns.svelte';
 	import { columnEdges } from './plan-columns';
 	import { toneOf } from '../../parts/tone';
-	import { why } from '../../parts/why.svelte';
+	import { whyLayer } from '../why-later';
 
 	interface Props {
 		phases: readonly PlannedPhase[];
@@ -65,6 +66,8 @@
 		tone: ClothFunction;
 		low: number;
 		high: number;
+		/** how wet it is at the end, 0…1 */
+		wet: number;
 	}
 	const slabs = $derived(
 		phases.flatMap((phase, k) => {
@@ -77,7 +80,8 @@
 					name: names.get(layer.thingId) ?? '',
 					tone: toneOf(phase.outfit.find(({ cloth }) => cloth.thingId === layer.thingId)!),
 					low,
-					high
+					high,
+					wet: phase.wet.find(({ thingId }) => thingId === layer.thingId)?.share ?? 0
 				};
 				low = high;
 				return slab;
@@ -170,25 +174,17 @@
 		return null;
 	}
 
-	function whyCloth(slab: Slab): void {
-		const phase = phases[slab.k]!;
-		const { cloth } = phase.outfit.find((layer) => layer.cloth.thingId === slab.thingId)!;
-		why.open({
-			title: slab.name,
-			sentence: `Adds ${clo(slab.high - slab.low)} clo in “${phase.cell.name}”, in this wind and movement.`,
-			lines: [{ label: 'Warmth where it covers, at rest in still air', text: `${clo(cloth.localClo)} clo` }],
-			reasons: [
-				reason('supply', [
-					['localInsulation', cloth.localClo, 'clo'],
-					['airPermeability', cloth.airPermeability, 'l/(m²·s)'],
-					['airPastTheBody', phase.cell.airVelocityMs, 'm/s'],
-					['wholeOutfit', phase.resultantClo, 'clo']
-				])
-			]
-		});
-	}
+	const whyCloth = (slab: Slab): void => whyLayer(phases[slab.k]!, slab);
 	const summary = $derived(
-		phases.map((phase) => `${phase.cell.name}: ${verdictSentence(phase, clientName)}`).join(' ')
+		phases
+			.map((phase) => {
+				const wet = phase.wet
+					.filter(({ share }) => share >= DAMP_FROM)
+					.map(({ thingId }) => names.get(thingId));
+				const wetWords = wet.length > 0 ? ` Wet: ${wet.join(', ')}.` : '';
+				return `${phase.cell.name}: ${verdictSentence(phase, clientName)}${wetWords}`;
+			})
+			.join(' ')
 	);
 </script>
 
@@ -215,59 +211,7 @@
 	role="img"
 	aria-label="What {clientName} wears against what each phase needs. {summary}"
 >
-	<defs>
-		{#each ['short', 'cool', 'warm'] as kind (kind)}
-			<pattern
-				id="hatch-{kind}"
-				width="6"
-				height="6"
-				patternUnits="userSpaceOnUse"
-				patternTransform="rotate({kind === 'cool' ? -45 : 45})"
-			>
-				<line
-					x1="0"
-					y1="0"
-					x2="0"
-					y2="6"
-					stroke="var(--v-{kind})"
-					stroke-width={kind === 'short' ? 3 : 1.6}
-				/>
-			</pattern>
-		{/each}
-		<pattern id="cloth-weather" width="5" height="5" patternUnits="userSpaceOnUse">
-			<rect width="5" height="5" fill="var(--cloth-weather)" /><line
-				x1="0"
-				y1="2.5"
-				x2="5"
-				y2="2.5"
-				stroke="var(--ink)"
-				stroke-opacity="0.16"
-			/>
-		</pattern>
-		<pattern id="cloth-warmth" width="6" height="6" patternUnits="userSpaceOnUse">
-			<rect width="6" height="6" fill="var(--cloth-warmth)" /><circle
-				cx="2"
-				cy="2"
-				r="0.8"
-				fill="var(--ink)"
-				fill-opacity="0.2"
-			/>
-		</pattern>
-		<pattern id="cloth-skin" width="4" height="4" patternUnits="userSpaceOnUse"
-			><rect width="4" height="4" fill="var(--cloth-skin)" /></pattern
-		>
-		<pattern id="cloth-over" width="14" height="14" patternUnits="userSpaceOnUse">
-			<rect width="14" height="14" fill="var(--cloth-over)" /><line
-				x1="0"
-				y1="13"
-				x2="14"
-				y2="13"
-				stroke="#fff"
-				stroke-opacity="0.22"
-				stroke-width="1.5"
-			/>
-		</pattern>
-	</defs>
+	<ClothPatterns />
 	{#each phases as phase, k (k)}
 		{@const band = phase.band}
 		<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
@@ -289,6 +233,18 @@
 		<path d={path(run)} fill="url(#cloth-{run[0]!.tone})" class="cloth" onclick={() => whyCloth(run[0]!)}>
 			<title>{run[0]!.name}</title>
 		</path>
+	{/each}
+	{#each slabs as slab (slab.thingId + slab.k)}
+		{#if slab.wet >= DAMP_FROM}
+			<rect
+				class="wet"
+				x={left(slab.k)}
+				width={right(slab.k) - left(slab.k)}
+				y={y(slab.high)}
+				height={y(slab.low) - y(slab.high)}
+				fill="url(#wet-{slab.wet >= WET_FROM ? 'soaked' : 'damp'})"
+			/>
+		{/if}
 	{/each}
 	{#each phases as phase, k (k)}
 		{@const gap = trouble(phase)}
@@ -324,6 +280,9 @@
 </svg>
 
 <style>
+	.wet {
+		pointer-events: none;
+	}
 	svg {
 		display: block;
 		background: var(--sheet);

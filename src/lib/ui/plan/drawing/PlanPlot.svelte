@@ -11,6 +11,7 @@
 	import PlanDrawing from './PlanDrawing.svelte';
 	import VerdictTag from '../../parts/VerdictTag.svelte';
 	import { columnWidths } from './plan-columns';
+	import { DAMP_FROM } from '$lib/core/heat/wet-cloth';
 	import { whyFelt, whyVerdict } from '../why-later';
 	import { readerUnits } from '../../parts/reader-units';
 
@@ -85,6 +86,9 @@
 			<span class="key cloth tone-warmth">warmth</span>
 			<span class="key cloth tone-weather">wind and wet</span>
 			<span class="key cloth tone-over">over everything</span>
+			{#if phases.some(({ wet }) => wet.some(({ share }) => share >= DAMP_FROM))}
+				<span class="key wet">damp or soaked</span>
+			{/if}
 		</div>
 		<PlanDrawing {phases} {widths} {names} clientName={first} {others} />
 	</div>
@@ -186,6 +190,15 @@
 	}
 	.sweat::before {
 		border-top: 2px dotted var(--ink);
+	}
+	.wet::before {
+		border: 0;
+		width: 8px;
+		height: 8px;
+		margin: 0 auto;
+		border-radius: 0 50% 50% 50%;
+		transform: rotate(45deg);
+		background: var(--ink);
 	}
 	.cloth::before {
 		height: 11px;
