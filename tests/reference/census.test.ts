@@ -30,13 +30,23 @@ const LAUGHED_AT = [
 	'vapourSock',
 	'underWaders'
 ];
-/** Days on which the figures of the heat model leave such kits short, so that worse is worn for warmth (they come next). */
-const TOO_COLD = ['lift-served-snow-day', 'ice-or-mixed-climb'];
+/** A day on which so thin a kit is short at −14 °C, so that worse is worn for warmth, and that is not searched to its end. */
+const TOO_COLD = ['lift-served-snow-day'];
 const days = HONEST_DAYS.filter(({ patternId }) => !TOO_COLD.includes(patternId));
 const dayOf = (patternId: string): HonestDay => HONEST_DAYS.find((one) => one.patternId === patternId)!;
 
 const typesIn = (day: PlannedStage, name: RegExp): string[] =>
 	day.phases.find(({ cell }) => name.test(cell.name))!.outfit.map(({ cloth }) => cloth.typeId);
+
+/** A day as it is lived in the weather that is planned for; the same day is planned once. */
+const known = new Map<readonly string[], Map<string, ReturnType<typeof censusOf>[number]>>();
+function lived(day: HonestDay, kit: readonly string[]): ReturnType<typeof censusOf>[number] {
+	const ofKit = known.get(kit) ?? new Map<string, ReturnType<typeof censusOf>[number]>();
+	known.set(kit, ofKit);
+	const made = ofKit.get(day.patternId) ?? censusOf(day, kit, [PLANNED])[0]!;
+	ofKit.set(day.patternId, made);
+	return made;
+}
 
 describe.each([
 	['an honest kit', null],
@@ -45,19 +55,19 @@ describe.each([
 	it.each(days.map((day) => [day.patternId, day] as const))(
 		'%s: nothing to laugh at, and few warnings',
 		(patternId, one) => {
-			const [census] = censusOf(one, hoard ?? one.kit, [PLANNED]);
-			const codes = census!.day.findings.map(({ code }) => code);
+			const census = lived(one, hoard ?? one.kit);
+			const codes = census.day.findings.map(({ code }) => code);
 			expect(codes.filter((code) => LAUGHED_AT.includes(code))).toEqual([]);
-			expect(saidOf(census!, 'warning').length).toBeLessThanOrEqual(2);
+			expect(saidOf(census, 'warning').length).toBeLessThanOrEqual(2);
 			// Two hours by the fire at 7 °C in thin gloves: fingers are judged without pockets so far.
-			if (patternId !== 'camp-craft-in-wet-forest') expect(saidOf(census!, 'blocker')).toEqual([]);
+			if (patternId !== 'camp-craft-in-wet-forest') expect(saidOf(census, 'blocker')).toEqual([]);
 		}
 	);
 });
 
 describe('a guide would', () => {
 	const planned = (patternId: string, kit?: readonly string[]): PlannedStage =>
-		censusOf(dayOf(patternId), kit ?? dayOf(patternId).kit, [PLANNED])[0]!.day;
+		lived(dayOf(patternId), kit ?? dayOf(patternId).kit).day;
 
 	it('tour in touring boots from the car to the car, jeans and walking boots out of it, no coat uphill', () => {
 		const day = planned('ski-tour');
