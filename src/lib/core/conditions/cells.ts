@@ -24,7 +24,7 @@ import { WETTING_SHARE } from '../weather/precipitation';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
 import { doingOf } from './doing';
-import { type Immersion, immersionOf } from './immersion';
+import { fallOf, type Immersion, immersionOf } from './immersion';
 import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
@@ -52,6 +52,8 @@ interface Conditions {
 	rainPerMin: number;
 	/** water that one stands in; null on dry land */
 	water: Immersion | null;
+	/** water that one falls into at the start; null where one does not */
+	fall: Immersion | null;
 	reasons: {
 		airTempC: Reason;
 		wind: Reason;
@@ -235,6 +237,7 @@ function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When):
 		ownRainMinutes: wet.rainMinutes,
 		rainPerMin: wet.rainMinutes / minutes,
 		water: immersionOf(phase.marks, typed.waterTempC, airTempC, stage.date, when.southern),
+		fall: fallOf(phase.marks, typed.waterTempC, airTempC, stage.date, when.southern),
 		reasons: {
 			airTempC:
 				typed.airTempC !== undefined

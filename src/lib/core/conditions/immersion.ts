@@ -7,6 +7,9 @@ export interface Immersion {
 	tempC: number;
 }
 
+/** Who falls in is so long in the water, minutes, and to the neck (our assumption). */
+export const FALL_MIN = 3;
+
 /** Marks of a phase in water, with how deep it is, cm (our assumption: a person of middle height). */
 const DEPTH_CM = {
 	'immersed-neck': 145,
@@ -37,9 +40,20 @@ export function immersionOf(
 	southern: boolean
 ): Immersion | null {
 	const mark = (Object.keys(DEPTH_CM) as (keyof typeof DEPTH_CM)[]).find((one) => marks.includes(one));
-	if (!mark) return null;
-	return {
-		depthCm: DEPTH_CM[mark],
-		tempC: typedC ?? Math.max(0, airTempC - COLDER_THAN_AIR_K[seasonOf(date, southern)])
-	};
+	return mark ? { depthCm: DEPTH_CM[mark], tempC: waterTempC(typedC, airTempC, date, southern) } : null;
 }
+
+const waterTempC = (typedC: number | undefined, airTempC: number, date: string, southern: boolean): number =>
+	typedC ?? Math.max(0, airTempC - COLDER_THAN_AIR_K[seasonOf(date, southern)]);
+
+/** The water that one falls into before a phase; null where one does not. */
+export const fallOf = (
+	marks: readonly Mark[],
+	typedC: number | undefined,
+	airTempC: number,
+	date: string,
+	southern: boolean
+): Immersion | null =>
+	marks.includes('falls-in')
+		? { depthCm: DEPTH_CM['immersed-neck'], tempC: waterTempC(typedC, airTempC, date, southern) }
+		: null;

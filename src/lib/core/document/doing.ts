@@ -14,6 +14,7 @@ export const MARKS = [
 	'immersed-thigh',
 	'immersed-waist',
 	'immersed-neck',
+	'falls-in',
 	'hands-in-snow',
 	'quiet',
 	'flame',

@@ -53,6 +53,14 @@ describe('a person through a phase', () => {
 		expect(dry.toes.endC).toBeGreaterThan(15);
 		expect(lived(wade(15)).endWhm2).toBeLessThan(wet.endWhm2);
 	});
+	it('who falls in first is soaked and colder, and less cold the harder they walk', () => {
+		const after = (marks: 'falls-in'[], effort: number) =>
+			lived(cellOf(['move', 20, effort, 'lee', { marks, typed: { waterTempC: 3 } }], { airTempC: 2 }));
+		const fallen = after(['falls-in'], 200);
+		expect(fallen.wetThrough).toEqual(['torso', 'thighs']);
+		expect(fallen.peakWhm2).toBeGreaterThan(after([], 200).peakWhm2 + 20);
+		expect(after(['falls-in'], 280).endWhm2).toBeLessThan(fallen.endWhm2);
+	});
 	it('who sweats in too much is colder at the stop than in a dry top', () => {
 		const climb = cellOf(['move', 90, 290, 'lee'], { airTempC: 0 });
 		const rest = [

@@ -4,6 +4,7 @@ import { BARE_M2KW, bodyConductance, type RegionTotals, resultantClo } from '../
 import { covers } from '../cloth/things';
 import { innermost, layersOf, type Outfit, totalsOf, type WornLayer } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
+import { FALL_MIN } from '../conditions/immersion';
 import { dexterityNeeded, isWaterproof } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import type { Part } from '../document/parts';
@@ -81,7 +82,7 @@ const TRUNK_WEIGHT = 0.7;
 const LEGS_WEIGHT = 0.3;
 
 /** How wet the skin is kept by what is on it, 0…1. */
-export const skinWet = (outfit: Outfit, wetness: Wetness): number => {
+const skinWet = (outfit: Outfit, wetness: Wetness): number => {
 	const of = (part: Part): number => {
 		const skin = innermost(outfit, part);
 		return skin ? Math.min(1, (wetness.get(skin.thingId) ?? 0) / WET_SKIN_FULL) : 0;
@@ -93,7 +94,7 @@ const wetTerms = (terms: BalanceTerms, wet: number): BalanceTerms => ({
 	wettedness: terms.wettedness + wet * (1 - terms.wettedness)
 });
 /** Both levels with a wet layer next to the skin. @param wet of `skinWet` */
-export const wetBalance = (balance: BalancePair, wet: number): BalancePair =>
+const wetBalance = (balance: BalancePair, wet: number): BalancePair =>
 	wet === 0 ? balance : { neutral: wetTerms(balance.neutral, wet), minimal: wetTerms(balance.minimal, wet) };
 
 /** Skin under water as the loss to it is worked out, °C (our assumption). */
@@ -219,6 +220,17 @@ const isSameWetness = (a: Wetness, b: Wetness, outfit: Outfit): boolean =>
 		({ cloth }) => Math.abs((a.get(cloth.thingId) ?? 0) - (b.get(cloth.thingId) ?? 0)) <= SAME_WET
 	);
 
+/** Three minutes in the water before a phase, in place: what they cost is told with it. */
+function fallIn(cell: Cell, outfit: Outfit, openingFactor: number, living: Living, person: Person): void {
+	liveThrough(
+		{ ...cell, minutes: FALL_MIN, water: cell.fall, fall: null, heated: false },
+		outfit,
+		openingFactor,
+		living,
+		person
+	);
+}
+
 /**
  * Lives through one phase, in place.
  * @param outfit from the skin out, as it warms when dry
@@ -234,6 +246,7 @@ export function liveThrough(
 	const air = cellAir(cell);
 	const many = stepsOf(cell.minutes);
 	const stepMin = cell.minutes / many;
+	if (cell.fall) fallIn(cell, outfit, openingFactor, living, person);
 	const startDebtWhm2 = living.debtWhm2;
 	const effortWm2 = living.effortWm2 ?? cell.metabolicWm2;
 	const sweating = sweatAir(

@@ -74,11 +74,13 @@ export interface SimulatedDay {
 	moments: Moment[];
 }
 
-/** What a whole outfit lets through, by its tightest layer over the torso (our assumption; 0.45 is the standard's). */
+/**
+ * What a whole outfit lets through, by its tightest layer over more than half of the torso (our assumption; 0.45 is the standard's).
+ */
 export function vapourPermeabilityOf(outfit: Outfit): number {
 	const tightest = Math.max(
 		0,
-		...outfit.filter(({ cloth }) => covers(cloth, 'torso')).map(({ cloth }) => cloth.vapourResistance)
+		...outfit.filter(({ cloth }) => cloth.regions.trunk > 0.5).map(({ cloth }) => cloth.vapourResistance)
 	);
 	return tightest >= 500 ? 0.1 : tightest >= 20 ? 0.3 : 0.45;
 }

@@ -53,8 +53,8 @@ export function livedThrough(
 				const awake = judged.verdicts.filter(({ cell }) => isAwake(cell));
 				told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
 				if (awake.some(({ verdict }) => COLD.includes(verdict))) heeded.add(day.index);
-				const cells = awake.map(({ outfit, wetness }) =>
-					heeded.has(day.index) ? cellWaterOf(outfit, new Map(Object.entries(wetness))) : DRY_CELL
+				const cells = awake.map(({ wetness }) =>
+					heeded.has(day.index) ? cellWaterOf(new Map(Object.entries(wetness))) : DRY_CELL
 				);
 				if (wet.size > 0 || cells.some(({ wetness }) => wetness.size > 0))
 					waters.set(day.index, { morning: wet, cells });

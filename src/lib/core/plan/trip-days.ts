@@ -161,7 +161,7 @@ export function tripDays(
 				const awake = awakeCells(all);
 				const water = waters.get(index);
 				const morning = water?.morning ?? DRY;
-				const wet = water?.cells ?? awake.map(() => (morning.size > 0 ? cellWaterOf([], morning) : DRY_CELL));
+				const wet = water?.cells ?? awake.map(() => (morning.size > 0 ? cellWaterOf(morning) : DRY_CELL));
 				const wornIn = (cell: Cell): readonly WornThing[] | null =>
 					given.find((one) => isGivenFor(one, cell, weather))?.worn ?? null;
 				const givenHere = given.length === 0 ? awake.map(() => null) : awake.map(wornIn);

@@ -51,8 +51,7 @@ const SUN_ANYWHERE_DEG = 55;
 const UV_HEIGHT_M = 2000;
 const HOT_C = 28;
 
-const IMMERSED = ['immersed-ankle', 'immersed-knee', 'immersed-thigh', 'immersed-waist'] as const;
-const isImmersed = (cell: Cell): boolean => IMMERSED.some((mark) => cell.marks.includes(mark));
+const isImmersed = ({ water, fall }: Cell): boolean => water !== null || fall !== null;
 
 /** Whether a cell leaves people wet: rain that has gathered, water from outside, or long, hard work. */
 const wetFrom = (cell: Cell): 'water' | 'sweat' | null =>

@@ -40,6 +40,7 @@
 	let { phase = $bindable(), cell, path, errors, onchange, move, remove }: Props = $props();
 
 	const id = $derived(`phase-${phase.id}`);
+	const water = $derived(cell?.water ?? cell?.fall);
 	const units = $derived(readerUnits());
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
 	const changed = (key: string): void => onchange(`${phase.id} ${key}`);
@@ -259,14 +260,14 @@
 					words={GROUND_WORDS}
 					bind:value={() => phase.typed.ground, typedGround}
 				/>
-				{#if cell?.water}
+				{#if water}
 					<Field
 						id="{id}-waterTempC"
 						class="along"
 						type="number"
 						label="Water"
 						quantity="temp"
-						placeholder={computed('temp', cell.water.tempC)}
+						placeholder={computed('temp', water.tempC)}
 						bind:value={() => phase.typed.waterTempC, (next) => typed('waterTempC', next)}
 						error={error('typed.waterTempC')}
 					/>

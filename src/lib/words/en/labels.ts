@@ -110,6 +110,7 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 	'immersed-thigh': 'in water to the thigh',
 	'immersed-waist': 'in water to the waist',
 	'immersed-neck': 'in water to the neck',
+	'falls-in': 'falls in first',
 	'hands-in-snow': 'hands in the snow',
 	quiet: 'quiet',
 	flame: 'open fire',

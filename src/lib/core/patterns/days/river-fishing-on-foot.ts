@@ -18,7 +18,7 @@ export const riverFishingOnFoot: Pattern = {
 				['walk-to-the-next-pool', 'move', 12, 140, 'trees', 1]
 			]
 		},
-		['what-if-falls-in-walk-to-the-car', 'what-if', 40, 150, 'slope', 1, { marks: ['immersed-waist'] }],
+		['what-if-falls-in-walk-to-the-car', 'what-if', 40, 150, 'slope', 1, { marks: ['falls-in'] }],
 		['what-if-the-zip-leaks', 'what-if', 45, 120, 'slope', 1, { marks: ['immersed-thigh'] }],
 		['walk-out', 'move', 25, 150, 'trees', 0.5],
 		['free-time-pottering-about', 'indoors', 330, 95, 'bed', 3],

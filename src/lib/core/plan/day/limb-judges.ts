@@ -23,7 +23,7 @@ import {
 	type LocalCourse,
 	type LocalCover
 } from '../../heat/fingers-and-toes';
-import { coverOf, wetBalance } from '../../heat/course';
+import { coverOf } from '../../heat/course';
 import { cellAir, type CellAir } from '../../heat/ledger';
 import { wettedIn } from '../../heat/water';
 import { limbShareLeft } from '../../heat/wet-cloth';
@@ -56,12 +56,15 @@ interface LimbTerms {
 	overheat: number;
 }
 
-const penaltyOfCold = ({ verdict, lowestC }: LocalCourse, { airTempC }: Cell): number =>
-	verdict === 'short'
-		? PENALTY.notWarm + PENALTY.localShort * steps(extremityMarkC('short', airTempC) - lowestC, 1)
-		: verdict === 'cool'
-			? PENALTY.word + PENALTY.localCool * steps(extremityMarkC('fine', airTempC) - lowestC, 1)
-			: 0;
+/** So close to short a finger or toe is not trusted to stay cool: what is wet is known roughly to the search, K (our assumption). */
+const NEARLY_SHORT_K = 1;
+function penaltyOfCold({ verdict, lowestC }: LocalCourse, { airTempC }: Cell): number {
+	if (verdict === 'right') return 0;
+	const short = extremityMarkC('short', airTempC);
+	if (verdict === 'short') return PENALTY.notWarm + PENALTY.localShort * steps(short - lowestC, 1);
+	const nearly = lowestC < short + NEARLY_SHORT_K ? PENALTY.word : 0;
+	return PENALTY.word + nearly + PENALTY.localCool * steps(extremityMarkC('fine', airTempC) - lowestC, 1);
+}
 
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
 function extremityJudge(
@@ -214,11 +217,7 @@ export const dayOf = (
 	wet: readonly CellWater[] = cells.map(() => DRY_CELL)
 ): Day => ({
 	cells,
-	airs: cells.map((cell, k) => {
-		const air = cellAir(cell);
-		const { skin } = wet[k]!;
-		return skin > 0 ? { ...air, balance: wetBalance(air.balance, skin) } : air;
-	}),
+	airs: cells.map(cellAir),
 	wet,
 	person,
 	wardrobe,

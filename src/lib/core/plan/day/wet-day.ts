@@ -1,40 +1,43 @@
-import type { Outfit } from '../../cloth/worn';
+import type { Cloth } from '../../cloth/things';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import { skinWet } from '../../heat/course';
 import { wetCloth, type Wetness } from '../../heat/wet-cloth';
 
 /** Water in what is worn in a cell, as the plan that is known wears it: the search takes it as given, and is asked again. */
 export interface CellWater {
 	/** by thing id, in quarters: less water than an eighth of a thing chooses no clothes */
 	wetness: Wetness;
-	/** how wet the skin is kept by what is on it, 0…1 */
-	skin: number;
 }
-export const DRY_CELL: CellWater = { wetness: new Map(), skin: 0 };
+export const DRY_CELL: CellWater = { wetness: new Map() };
 
 const QUARTERS = 4;
 const inQuarters = (share: number): number => Math.round(share * QUARTERS) / QUARTERS;
-const SKIN_STEPS = 50;
 
-/** Wetness as the search sees it. */
-export function quarteredWetness(wetness: Wetness): Map<string, number> {
+/** What a judged phase tells the search of the water in it: wetness by thing id. */
+export function cellWaterOf(wetness: Wetness): CellWater {
 	const quarters = new Map<string, number>();
 	for (const [id, share] of wetness) if (inQuarters(share) > 0) quarters.set(id, inQuarters(share));
-	return quarters;
+	return quarters.size === 0 ? DRY_CELL : { wetness: quarters };
 }
 
-/** What a judged phase tells the search of the water in it. */
-export function cellWaterOf(outfit: Outfit, wetness: Wetness): CellWater {
-	const quarters = quarteredWetness(wetness);
-	if (quarters.size === 0) return DRY_CELL;
-	return { wetness: quarters, skin: Math.round(skinWet(outfit, quarters) * SKIN_STEPS) / SKIN_STEPS };
+/**
+ * What the cooling of a wet layer next to the skin is worth, clo off that layer (our assumption: it makes a body in two clo lose
+ * about a twelfth more). The verdict works it out; the search needs it on the thing, so that a dry one in its place is better.
+ */
+const WET_SKIN_CLO = 0.3;
+const WET_SKIN_FULL = 0.3;
+const SKIN_SLOTS: ReadonlySet<Cloth['slot']> = new Set(['base', 'leg-base']);
+function searchedCloth(cloth: Cloth, share: number): Cloth {
+	const wet = wetCloth(cloth, share);
+	if (share === 0 || !SKIN_SLOTS.has(cloth.slot)) return wet;
+	const cooling = WET_SKIN_CLO * Math.min(1, share / WET_SKIN_FULL);
+	return { ...wet, localClo: Math.max(0, wet.localClo - cooling) };
 }
 
 /** Cells' water in a form that can be compared; empty where all is dry. */
 export const waterKey = (cells: readonly CellWater[]): string =>
 	cells.every(({ wetness }) => wetness.size === 0)
 		? ''
-		: JSON.stringify(cells.map(({ wetness, skin }) => [[...wetness].sort(), skin]));
+		: JSON.stringify(cells.map(({ wetness }) => [...wetness].sort()));
 
 const wetKnown = new WeakMap<Wardrobe['stacks'], Map<string, Wardrobe>>();
 /** The same stacks, made of cloth that is wet. */
@@ -46,7 +49,7 @@ export function wetWardrobe(wardrobe: Wardrobe, wetness: Wetness): Wardrobe {
 	wetKnown.set(wardrobe.stacks, known);
 	const before = known.get(key);
 	if (before) return before;
-	const cloths = wardrobe.cloths.map((cloth) => wetCloth(cloth, wetness.get(cloth.thingId) ?? 0));
+	const cloths = wardrobe.cloths.map((cloth) => searchedCloth(cloth, wetness.get(cloth.thingId) ?? 0));
 	const stacks = Object.fromEntries(
 		Object.entries(wardrobe.stacks).map(([factor, list]) => [
 			factor,
