@@ -11,7 +11,7 @@ import { type Bed, type Client, FIBRES, type Stage } from '../document/types';
 import { packOf, WATER_AND_FOOD } from '../kit/pack';
 import { planDocument, planStage } from '../plan/planner';
 import { wetCloth } from './wet-cloth';
-import { morningWetness } from './wetness';
+import { dampComfortC, morningWetness } from './wetness';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
 const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
@@ -33,6 +33,30 @@ describe('wetness at night', () => {
 		expect(tent.get('fleece')).toBe(1);
 		expect(KIT.filter((id) => !tent.has(id))).toHaveLength(2);
 		expect(KIT.filter((id) => !house.has(id)).length).toBeGreaterThan(2);
+	});
+	it('makes the bag damper from night to night, down twice as fast, and a warm room half of that again', () => {
+		const wet = new Map([['sock-mid', 1]]);
+		const bags = (id: string) => wearableThings(guest([...KIT, id]));
+		const lost = (id: string, nights: number): number => {
+			let share = 0;
+			for (let night = 0; night < nights; night++)
+				share = morningWetness(new Map([...wet, [id, share]]), bags(id), TENT).get(id)!;
+			return dampComfortC(clothOf(thingOf(id)), share) - clothOf(thingOf(id)).comfortTempC;
+		};
+		const [synthetic, down] = ['bag-three-season', 'bag-winter'];
+		const width = (id: string) => 33 - clothOf(thingOf(id)).comfortTempC;
+		for (const id of [synthetic!, down!]) {
+			const each = clothOf(thingOf(id)).fibre === 'down' ? 0.1 : 0.05;
+			expect(lost(id, 1)).toBeCloseTo(each * width(id), 6);
+			expect(lost(id, 2)).toBeCloseTo(2 * each * width(id), 6);
+			expect(lost(id, 12)).toBeCloseTo(0.3 * width(id), 6);
+		}
+		expect(morningWetness(new Map([[down!, 0.2]]), bags(down!), HOUSE).get(down!)).toBeCloseTo(0.1, 6);
+	});
+	it('dries one soaked pair of socks in a bag, not two', () => {
+		const wet = new Map([['sock-mid', 1], ['sock-heavy', 1]]); // prettier-ignore
+		const tent = morningWetness(wet, wearableThings(guest([...KIT, 'sock-heavy'])), TENT);
+		expect([...tent.keys()]).toHaveLength(1);
 	});
 	it('spares whoever has a second one', () => {
 		const client = guest();

@@ -1,6 +1,7 @@
 import type { Cloth } from '../cloth/things';
 import type { Bed } from '../document/types';
-import { DAMP_FROM, type Wetness } from './wet-cloth';
+import { covers } from '../cloth/things';
+import { DAMP_FROM, LOST_WHEN_FULL, WET_FROM, type Wetness } from './wet-cloth';
 
 /** Things that a place dries overnight, most wanted first: small ones, up to so many (our assumption). */
 const SMALL_THINGS = 6;
@@ -13,6 +14,24 @@ const THICK_IN_WARM = 0.5;
 const isSmall = ({ packedL, fibre }: Cloth): boolean =>
 	packedL <= SMALL_L && fibre !== 'down' && fibre !== 'synthetic-fill' && fibre !== 'leather';
 
+/** Of two soaked pairs of socks only one dries in a bag (common practice). */
+const isPair = (cloth: Cloth): boolean => covers(cloth, 'feet');
+
+const NO_BAG_FROM_C = 20;
+export const isBag = ({ comfortTempC }: Cloth): boolean => comfortTempC < NO_BAG_FROM_C;
+/** A bag in which wet things are dried loses so much of its warmth a night, down twice that, up to a most (our assumption). */
+const BAG_LOSES = 0.05;
+const BAG_LOSES_AT_MOST = 0.3;
+function damperBag({ fibre }: Cloth, before: number): number {
+	const night = BAG_LOSES * (fibre === 'down' ? 2 : 1);
+	return Math.min(BAG_LOSES_AT_MOST, before * LOST_WHEN_FULL[fibre] + night) / LOST_WHEN_FULL[fibre];
+}
+/** Skin of a sleeper, as far as the loss of a bag is told in degrees, °C (our assumption). */
+const SLEEPERS_SKIN_C = 33;
+/** Comfort temperature of a bag with so much water in it, °C. */
+export const dampComfortC = ({ comfortTempC, fibre }: Cloth, share: number): number =>
+	comfortTempC + LOST_WHEN_FULL[fibre] * share * (SLEEPERS_SKIN_C - comfortTempC);
+
 /**
  * What is still wet in the morning. A drying room dries all; a heated room small things, a limited number of them; an
  * unheated house or a tent nothing by itself, two small things apart that are dried on the body or in the bag.
@@ -23,10 +42,23 @@ export function morningWetness(evening: Wetness, kit: readonly Cloth[], bed: Bed
 	const wanted = kit
 		.filter((cloth) => isSmall(cloth) && (evening.get(cloth.thingId) ?? 0) >= DAMP_FROM)
 		.sort((a, b) => a.positions[0] - b.positions[0] || b.localClo - a.localClo);
-	const dried = new Set(wanted.slice(0, warm ? SMALL_THINGS : IN_THE_BAG).map(({ thingId }) => thingId));
+	const soakedPair = wanted.filter(
+		(cloth) => isPair(cloth) && (evening.get(cloth.thingId) ?? 0) >= WET_FROM
+	)[0];
+	const inBag = wanted.filter(
+		(cloth) => cloth === soakedPair || !isPair(cloth) || (evening.get(cloth.thingId) ?? 0) < WET_FROM
+	);
+	const dried = new Set(
+		(warm ? wanted.slice(0, SMALL_THINGS) : inBag.slice(0, IN_THE_BAG)).map(({ thingId }) => thingId)
+	);
 	const morning = new Map<string, number>();
 	for (const cloth of kit) {
 		const before = evening.get(cloth.thingId) ?? 0;
+		if (isBag(cloth)) {
+			const now = warm ? before * THICK_IN_WARM : dried.size > 0 ? damperBag(cloth, before) : before;
+			if (now > 0.01) morning.set(cloth.thingId, now);
+			continue;
+		}
 		// Who has two of a thing keeps one of them dry.
 		if (dried.has(cloth.thingId) || cloth.quantity > 1) continue;
 		const left = before * (bed.kind === 'heated' ? THICK_IN_WARM : 1);

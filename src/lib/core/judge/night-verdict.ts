@@ -6,6 +6,8 @@ import { type ValueRow, reason } from '../document/reasons';
 import type { Verdict } from '../document/verdict';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import type { LocalCourse } from '../heat/fingers-and-toes';
+import type { Wetness } from '../heat/wet-cloth';
+import { dampComfortC } from '../heat/wetness';
 import type { PhaseVerdict } from './phase-verdict';
 import { WARMEST_BAG_C } from './warmest';
 
@@ -14,14 +16,18 @@ export function judgeNight(
 	cell: Cell,
 	bags: readonly Cloth[],
 	person: Person,
-	unasked: boolean
+	unasked: boolean,
+	wetness: Wetness
 ): PhaseVerdict {
+	const dampOf = ({ thingId }: Cloth): number => wetness.get(thingId) ?? 0;
 	const bag = bags
 		.filter(({ bagScale }) => bagScale === 'comfort')
+		.map((one) => (dampOf(one) > 0 ? { ...one, comfortTempC: dampComfortC(one, dampOf(one)) } : one))
 		.sort((a, b) => a.comfortTempC - b.comfortTempC)[0];
 	const isUnclear = !bag && bags.length > 0;
 	const values: ValueRow[] = [['coldestAirAtTheSleeper', cell.airTempC, '°C']];
 	if (bag) values.push(['comfortOfTheBag', bag.comfortTempC, '°C']);
+	if (bag && dampOf(bag) > 0) values.push(['wetShare', Math.round(dampOf(bag) * 100), '%', { of: bag.name }]);
 	const verdict: Verdict = cell.heated
 		? 'right'
 		: !bag

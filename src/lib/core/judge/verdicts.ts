@@ -319,7 +319,7 @@ export function judgeStage({ cells, outfitAt, outfitWhatIf, bags, person, isUnas
 	let living = freshLiving(morning);
 	let worn: Outfit | null = null;
 	const verdicts = cells.map((cell, k) => {
-		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'));
+		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'), wetnessOf(living));
 		if (cell.kind === 'what-if') {
 			const own = copyOfLiving(living);
 			const { outfit, opening } = outfitWhatIf(cell, worn && { ...own, outfit: worn });

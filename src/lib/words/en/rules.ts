@@ -595,7 +595,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 
 	overnight: {
-		says: 'A drying room dries all, a heated room small things; in an unheated house or a tent nothing dries by itself, two small things apart on the body or in the bag. What is wet in the morning counts as wet.',
+		says: 'A drying room dries all, a heated room small things; in an unheated house or a tent nothing dries by itself. On the body or in the bag two small things do, of soaked socks one pair. What is wet in the morning counts as wet. A bag loses a twentieth of its warmth for each such night, down twice that.',
 		source: 'common practice; how much warmth water takes, by fibre, is our assumption'
 	},
 
