@@ -1,7 +1,9 @@
 import { minuteOf, steppedBody, surroundings, tooWetAboveClo } from '../src/lib/core/body/two-node';
 import { CATALOGUE } from '../src/lib/core/cloth/catalogue';
+import { clothOf } from '../src/lib/core/cloth/things';
 import { cellsOf } from '../src/lib/core/conditions/cells';
 import { personOf } from '../src/lib/core/conditions/person';
+import { freshLiving, liveThrough } from '../src/lib/core/heat/course';
 import { demandOf } from '../src/lib/core/heat/demand';
 import { SWEAT_STORE } from '../src/lib/core/heat/sweat-store';
 import { findingsOf } from '../src/lib/core/judge/findings';
@@ -78,6 +80,39 @@ function findingsOfFortnight(): () => void {
 		return { client, person: personOf(client), weather: 'typical', phases, cut: false };
 	});
 	return () => facts.forEach((one) => void findingsOf(one));
+}
+
+/** Fourteen days of six phases in all that is worn there, lived through with the water in it. */
+function waterOfFortnight(): () => void {
+	const kit = kitOf(['briefs', 'bottoms-wool', 'trousers-trek', 'trousers-hard-shell', 'top-wool-mid', 'fleece', 'hard-shell', 'sock-mid', 'boot-hiking', 'glove-winter', 'hat-warm', 'neck-tube']); // prettier-ignore
+	const outfit = kit.things
+		.map((thing) => ({
+			cloth: clothOf(thing),
+			position: clothOf(thing).positions[0],
+			opening: 'closed' as const
+		}))
+		.sort((a, b) => a.position - b.position);
+	const days = Array.from({ length: 14 }, (_, day) => {
+		const stage = stageOf(
+			[
+				['move', 60, 280, 'forest'],
+				['move', 75, 230, 'slope'],
+				['stop', 18, 95, 'ridge'],
+				['move', 60, 180, 'slope'],
+				['stop', 20, 75, 'lee'],
+				['move', 45, 180, 'slope']
+			],
+			{ airTempC: 1 + (day % 6), precipitation: day % 2 === 0 ? 'rain' : 'drizzle' },
+			{ id: `day-${day}` }
+		);
+		return cellsOf(stage, threeWeathers()[0]!);
+	});
+	return () => {
+		for (const cells of days) {
+			const living = freshLiving();
+			for (const cell of cells) liveThrough(cell, outfit, 1, living, personOf(kit));
+		}
+	};
 }
 
 /** A body through climbs and stops of half an hour. */
@@ -194,6 +229,14 @@ export const benchmarks = (): Benchmark[] => [
 		rounds: 30,
 		limit: 150,
 		run: findingsOfFortnight()
+	},
+	{
+		name: 'water and warmth through 84 phases of rain, as worn',
+		unit: 'ms',
+		perRun: 1,
+		rounds: 30,
+		limit: 20,
+		run: waterOfFortnight()
 	},
 	{
 		name: 'trying it: one move of a slider, judged, with the body minute by minute',
