@@ -411,6 +411,40 @@ test('a 30 °C plain, a heated car and dressing indoors are judged like anything
 	await expect(page.getByText('not judged yet')).toHaveCount(0);
 });
 
+test('water that one stands in is typed; what gets wet is drawn and told', async ({ page, request }) => {
+	const id = await make(request, '/api/v1/trips', { name: 'River' });
+	const guest = await client(request, 'River Guest', id, ['top-wool-mid', 'fleece', 'rain-shell', 'trousers-trek', 'bottoms-wool', 'sock-mid', 'boot-hiking', 'glove-light', 'hat-warm']); // prettier-ignore
+	await page.goto(`/trips/${id}`);
+	await addDay(page);
+	await pattern(page, /^River fishing/);
+	await page.getByLabel('High by day').fill('10');
+	await page.getByLabel('Low at dawn').fill('5');
+	const row = page
+		.getByRole('row')
+		.filter({ has: page.locator('summary[aria-label*="in water to the thigh"]') });
+	await row.first().locator('summary').click();
+	const water = row.first().getByLabel(/^Water/);
+	// What the air says stands there until somebody types.
+	await expect(water).toHaveAttribute('placeholder', /\d/);
+	await water.fill('4');
+	await row.first().getByLabel('Underfoot').selectOption('melting snow');
+	await expect(page.getByText(/All saved, /)).toBeVisible();
+	const stored = JSON.stringify(await (await request.get(`/api/v1/trips/${id}`)).json());
+	expect(stored).toContain('"waterTempC":4');
+	expect(stored).toContain('"ground":"melting-snow"');
+	await water.fill('99');
+	await expect(row.first().getByText(/must be/)).toBeVisible();
+	await water.fill('4');
+	await page.goto(`/trips/${id}/plan/${guest}`);
+	await expect(page.getByRole('img', { name: /Wet: .*(Trekking trousers|Walking socks)/ })).toBeVisible();
+	await page
+		.getByRole('button', { name: /^Stand and cast: / })
+		.first()
+		.click();
+	await expect(page.getByRole('complementary')).toContainText('Wet at the end');
+	await expect(page.getByRole('complementary')).toContainText('What is wet warms less');
+});
+
 test('the season is searched and paged', async ({ page, request }) => {
 	const mark = `Page${Date.now()}`;
 	for (let i = 0; i < 27; i++) await make(request, '/api/v1/trips', { name: `${mark} number ${i}` });

@@ -205,7 +205,7 @@ export class TripPlanner {
 		let best = { own, problem: solver.problem, told };
 		for (let turn = 0; turn < MOST_WATERS && !isOver(); turn++) {
 			const key = keyOfWaters(waters);
-			if (known.has(key)) break;
+			if (known.has(key) || isTooLong(solver.problem, own.choice)) break;
 			known.add(key);
 			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
 			solver.problem = days(waters);
@@ -262,6 +262,11 @@ export class TripPlanner {
 		);
 	}
 }
+
+/** Cells of a day that could not be searched to its end, from which on it is not searched once more for what is wet in it. */
+const LONG_DAY = 24;
+const isTooLong = ({ days }: TripDays, { gaps }: TripChoice): boolean =>
+	days.some(({ cells, index }) => cells.length > LONG_DAY && gaps[index]! > 0);
 
 /** Plans a trip from beginning to end. */
 export const planTrip = ({ trip, client, wishes, spareChanges }: TripAsked): TripPlan =>
