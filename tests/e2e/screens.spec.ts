@@ -82,8 +82,8 @@ test('every kind of figure opens to its reason, marked by how sure it is', async
 		],
 		[
 			'a finding',
-			/No clothing keeps Runa warm for 120 min in “What if: partner hurt/,
-			[/warmest things of the catalogue/]
+			/Runa stays warm for \d+ of 120 min in “What if: partner hurt/,
+			[/runs through the day/, /our assumption/]
 		],
 		['a ladder cell', /^Eyes, Skins on at the car/, [/lens category/i, /EN ISO 12312-1/]],
 		['what rides on top', /^On top of the pack in Climb through the forest/, [/Big coat/]]

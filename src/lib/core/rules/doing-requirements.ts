@@ -89,7 +89,7 @@ const stopClothes = (factor: Requirement['factor'], part: Requirement['part']): 
 	factor,
 	part,
 	severity: 'warning',
-	penalty: PENALTY.fault,
+	penalty: PENALTY.stopClothes,
 	asks: isWorking,
 	unmet: (worn) =>
 		find(

@@ -19,6 +19,8 @@ export const PENALTY = {
 	localShort: 10_000,
 	/** each thing that is out of place, or does harm where it is worn */
 	fault: 5_000,
+	/** clothes for stops in work: a stop later is held a little longer for it, and nobody would; only a phase that is short without them */
+	stopClothes: 60_000,
 	/** each phase that is cool, or warm before a stop */
 	word: 400,
 	/** each thing that one does not usually wear like this */
