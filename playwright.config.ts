@@ -1,10 +1,13 @@
 import { defineConfig } from '@playwright/test';
 
+// Each worker has an app with a database of its own: files run side by side and never see each other's trips.
+const addresses = (process.env.SNUG_ADDRESSES ?? 'http://127.0.0.1:5180').split(' ');
+
 export default defineConfig({
 	testDir: 'tests/e2e',
 	outputDir: '.data/test/browser',
 	fullyParallel: false,
-	workers: 1,
+	workers: addresses.length,
 	retries: 0,
 	// A plan is worked out in the page: on a busy machine that takes a while.
 	timeout: 180_000,
@@ -12,7 +15,7 @@ export default defineConfig({
 	reporter: [['list'], ['json']],
 	use: {
 		actionTimeout: 15_000,
-		baseURL: process.env.SNUG_ADDRESS ?? 'http://127.0.0.1:5180',
+		baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {
 			executablePath: process.env.SNUG_CHROMIUM ?? '/usr/bin/chromium',

@@ -10,7 +10,11 @@ export default {
 			directives: {
 				'default-src': ['self'],
 				'style-src': ['self', 'unsafe-inline'],
-				'img-src': ['self', 'data:']
+				'img-src': ['self', 'data:'],
+				'object-src': ['none'],
+				'base-uri': ['self'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
 			}
 		}
 	}

@@ -83,7 +83,7 @@ async function seasonPages() {
 	const folder = path.join(root, '.data/bench-season');
 	rmSync(folder, { recursive: true, force: true });
 	const database = await startMariadb(folder, 5690);
-	Object.assign(process.env, database.env);
+	Object.assign(process.env, database.schemaEnv);
 	const { fillSeason } = await loadTs('bench/season.ts');
 	await fillSeason(path.join(root, 'db/migrations'));
 	const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');

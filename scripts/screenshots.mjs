@@ -111,7 +111,7 @@ async function main() {
 	const folder = path.join(root, '.data/screenshots');
 	rmSync(folder, { recursive: true, force: true });
 	const database = await startMariadb(folder, 5590);
-	Object.assign(process.env, database.env);
+	Object.assign(process.env, database.schemaEnv);
 	const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
 	await prepareDatabase(path.join(root, 'db/migrations'), true);
 	ensureBuild(root);

@@ -1,12 +1,11 @@
 // npm run sensitivity [draws]: draws the assumptions of the heat model a quarter up or down at random, and counts how many of the
 // practice days still come out as they felt.
 import path from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { root } from './lib/load-ts.mjs';
+import { loadTs, root } from './lib/load-ts.mjs';
 import { ensurePackages } from './lib/machine.mjs';
 
 ensurePackages(root);
-const { runnerImport } = await import('vite');
+const { seeded } = await loadTs('src/lib/core/seeded.ts');
 
 /** Our assumptions, by file: figures and tables by their names. Figures of standards stay. */
 const ASSUMED = {
@@ -38,15 +37,6 @@ const ASSUMED = {
 };
 const NUMBER = /(?<![\w.])\d+(?:[\d_]*\d)?(?:\.\d+)?/g;
 
-/** Pseudo-random numbers from 0 to 1, the same for a seed. */
-function randomFrom(seed) {
-	let state = seed;
-	return () => {
-		state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296;
-		return state / 4_294_967_296;
-	};
-}
-
 const drawn = new Set();
 /** Every figure of the named declarations a quarter up or down. */
 function scaled(code, names, random) {
@@ -68,25 +58,19 @@ function scaled(code, names, random) {
 }
 
 async function met(seed) {
-	const random = randomFrom(seed);
+	const random = seeded(seed);
 	const core = path.join(root, 'src/lib/core/');
-	const { module } = await runnerImport(pathToFileURL(path.join(root, 'tests/fixtures/practice.ts')).href, {
-		root,
-		configFile: false,
-		logLevel: 'error',
-		resolve: { alias: { $lib: path.join(root, 'src/lib') } },
-		plugins: [
-			{
-				name: 'assumptions',
-				enforce: 'pre',
-				transform: (code, id) => {
-					const names = id.startsWith(core) ? ASSUMED[id.slice(core.length)] : undefined;
-					return names && seed > 0 ? scaled(code, names, random) : undefined;
-				}
+	const { metDays } = await loadTs('tests/fixtures/practice.ts', [
+		{
+			name: 'assumptions',
+			enforce: 'pre',
+			transform: (code, id) => {
+				const names = id.startsWith(core) ? ASSUMED[id.slice(core.length)] : undefined;
+				return names && seed > 0 ? scaled(code, names, random) : undefined;
 			}
-		]
-	});
-	return module.metDays();
+		}
+	]);
+	return metDays();
 }
 
 const draws = Number(process.argv[2] ?? 200);

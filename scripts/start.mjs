@@ -5,11 +5,17 @@ import { fileURLToPath } from 'node:url';
 import { startApp } from './lib/app.mjs';
 import { Trouble, fail, say } from './lib/console.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms, isPortFree, run } from './lib/machine.mjs';
+import { lockFolder } from './lib/lock.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 const flags = new Set(process.argv.slice(2));
 const port = Number(process.env.PORT ?? 5180);
+
+const folder = path.join(root, '.data/demo');
+/** A database that ends by itself is started again, so often within so long. */
+const MOST_RESTARTS = 3;
+const RESTARTS_WITHIN_MS = 600_000;
 
 const running = [];
 let stopping = null;
@@ -31,6 +37,7 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
 
 async function start() {
 	checkNode();
+	lockFolder(folder);
 	if (!Number.isInteger(port) || port < 1 || port > 65535) {
 		throw new Trouble(
 			`PORT is ${process.env.PORT}, which is no port.`,
@@ -45,12 +52,17 @@ async function start() {
 	}
 	ensurePrograms(['mariadbd', 'mariadb-install-db']);
 	ensurePackages(root);
-	const database = await startMariadb(path.join(root, '.data/demo'), 5390);
-	running.push(database);
-	Object.assign(process.env, database.env);
+	let database = await startMariadb(folder, 5390, port);
+	// The database stops last, whichever it is by then.
+	running.push({ stop: () => database.stop() });
+	Object.assign(process.env, database.schemaEnv);
 	const { loadTs } = await import('./lib/load-ts.mjs');
 	const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
-	for (const line of await prepareDatabase(path.join(root, 'db/migrations'), flags.has('--reset-demo')))
+	for (const line of await prepareDatabase(
+		path.join(root, 'db/migrations'),
+		flags.has('--reset-demo'),
+		path.join(root, '.data/copies')
+	))
 		say(line);
 	let app;
 	if (flags.has('--dev')) {
@@ -64,7 +76,7 @@ async function start() {
 				'--port',
 				String(port)
 			],
-			{ cwd: root, stdio: 'inherit' }
+			{ cwd: root, stdio: 'inherit', env: { ...process.env, ...database.env } }
 		);
 		app = {
 			address: `http://127.0.0.1:${port}`,
@@ -77,9 +89,16 @@ async function start() {
 	}
 	running.push(app);
 	console.log(`\n  Snug Summit is at ${app.address}\n  Ctrl-C stops it.\n`);
-	const ended = await Promise.race([app.ended.then(() => 'app'), database.ended.then(() => 'database')]);
-	if (!wanted) {
-		throw new Trouble(`The ${ended} ended by itself.`, 'start again; the data is kept.');
+	for (const restarts = []; ;) {
+		const ended = await Promise.race([app.ended.then(() => 'app'), database.ended.then(() => 'database')]);
+		if (wanted) return;
+		const now = Date.now();
+		const lately = restarts.filter((at) => now - at < RESTARTS_WITHIN_MS).length;
+		if (ended === 'app' || lately >= MOST_RESTARTS)
+			throw new Trouble(`The ${ended} ended by itself.`, 'start again; the data is kept.');
+		say('the database ended by itself: starting it again; pages say so meanwhile');
+		restarts.push(now);
+		database = await startMariadb(folder, 5390, port);
 	}
 }
 

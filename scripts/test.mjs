@@ -5,7 +5,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApp } from './lib/app.mjs';
-import { fail, say } from './lib/console.mjs';
+import { fail, say, Trouble } from './lib/console.mjs';
 import {
 	checkNode,
 	ensureBuild,
@@ -32,16 +32,23 @@ function count(passed, failed) {
 	total.failed += failed;
 }
 
-/** Runs a command and shows what it says; resolves to whether it succeeded. */
-function runs(command, args, env = {}) {
+/** Runs a command and shows what it says, as it says it or at its end; resolves to whether it succeeded. */
+function runs(command, args, env = {}, atEnd = false) {
 	return new Promise((resolve) => {
+		const out = atEnd ? 'pipe' : 'inherit';
 		const child = spawn(command, args, {
 			cwd: root,
-			stdio: ['ignore', 'inherit', 'inherit'],
+			stdio: ['ignore', out, out],
 			env: { ...process.env, ...env }
 		});
+		const said = [];
+		child.stdout?.on('data', (part) => said.push(part));
+		child.stderr?.on('data', (part) => said.push(part));
 		child.once('error', () => resolve(false));
-		child.once('exit', (code) => resolve(code === 0));
+		child.once('close', (code) => {
+			process.stdout.write(Buffer.concat(said));
+			resolve(code === 0);
+		});
 	});
 }
 
@@ -72,6 +79,13 @@ async function vitest(name, report, args, env) {
 	addReport(file, (told) => ({ passed: told.numPassedTests, failed: told.numFailedTests }), good);
 }
 
+/** Brings a database up to date with the demo in it: in a process of its own, since a pool belongs to one database. */
+async function prepare(env) {
+	const script = path.join(root, 'scripts/lib/prepare-database.mjs');
+	if (!(await runs(process.execPath, [script], env)))
+		throw new Trouble('The database of the tests could not be prepared, see above.', 'run the tests again.');
+}
+
 async function main() {
 	checkNode();
 	ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
@@ -80,9 +94,13 @@ async function main() {
 	mkdirSync(folder, { recursive: true });
 
 	spawnSync(bin('svelte-kit'), ['sync'], { cwd: root, stdio: 'inherit' });
-	await step('format', () => runs(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
-	await step('lint and import boundaries', () => runs(bin('eslint'), ['.']));
-	await step('types', () => runs(bin('svelte-check'), ['--fail-on-warnings', '--output', 'human']));
+	// Each uses one core: together they take half as long.
+	await Promise.all([
+		step('types', () => runs(bin('svelte-check'), ['--fail-on-warnings', '--output', 'human'], {}, true)),
+		step('format', () => runs(bin('prettier'), ['--check', '--log-level', 'warn', '.'], {}, true)).then(() =>
+			step('lint and import boundaries', () => runs(bin('eslint'), ['.'], {}, true))
+		)
+	]);
 
 	const database = await startMariadb(path.join(folder, 'database'), 5490);
 	running.push(database);
@@ -90,8 +108,11 @@ async function main() {
 	Object.assign(process.env, env);
 
 	await vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env);
-	// One after the other: they share one database.
-	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], env);
+	// One after the other, since they share one database. Nothing is built meanwhile: both write into .svelte-kit.
+	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], {
+		...env,
+		...database.schemaEnv
+	});
 
 	const built = await step('build', async () => {
 		try {
@@ -103,16 +124,29 @@ async function main() {
 		}
 	});
 	if (built) {
-		const { loadTs } = await import('./lib/load-ts.mjs');
-		const { prepareDatabase } = await loadTs('scripts/lib/prepare-database.ts');
-		await prepareDatabase(env.SNUG_MIGRATIONS, true);
-		const app = await startApp(root, await freePort(5280), env);
-		running.push(app);
+		// Two browsers, each with an app and a database of its own, in which nothing is but the demo.
+		const databases = [];
+		for (const name of ['first', 'second']) {
+			const own = await startMariadb(path.join(folder, `${name}-database`), 5491);
+			running.push(own);
+			databases.push(own);
+		}
+		const addresses = [];
+		for (const own of databases) {
+			await prepare({ ...env, ...own.schemaEnv });
+			const connection = { ...env, ...own.env };
+			const app = await startApp(root, await freePort(5280 + addresses.length), connection);
+			running.push(app);
+			addresses.push(app.address);
+		}
+		await step('under load, faults and nonsense', () =>
+			runs(process.execPath, [path.join(root, 'scripts/torture.mjs'), '--short'])
+		);
 		say('browser tests');
 		const browserReport = path.join(folder, 'browser.json');
 		const browserGood = await runs(bin('playwright'), ['test'], {
 			...env,
-			SNUG_ADDRESS: app.address,
+			SNUG_ADDRESSES: addresses.join(' '),
 			SNUG_CHROMIUM: programPath('chromium'),
 			PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport
 		});

@@ -1,6 +1,8 @@
 declare global {
 	/** hash of the core that was built, see scripts/lib/core-hash.mjs */
 	const __CORE_HASH__: string;
+	/** version of package.json */
+	const __APP_VERSION__: string;
 
 	namespace App {
 		interface Locals {
@@ -8,10 +10,24 @@ declare global {
 			houseId: string;
 			/** who is at it, as far as is known */
 			by: string | null;
+			/** name of the request, for the log and whoever tells of an error */
+			requestId: string;
+			/** ends when nobody waits for the answer any more */
+			gone?: AbortSignal;
+			/** status of an error that we know */
+			troubleStatus?: number;
+		}
+		interface Platform {
+			/** the request as Node sees it, where the built server runs */
+			req?: import('node:http').IncomingMessage;
 		}
 		interface Error {
 			message: string;
 			hint?: string;
+			/** of the page; "Not found" where it is left out */
+			title?: string;
+			/** name of the request that failed */
+			id?: string;
 		}
 	}
 }

@@ -16,6 +16,7 @@ export async function startApp(root, port, env) {
 			HOST: '127.0.0.1',
 			PORT: String(port),
 			ORIGIN: address,
+			SNUG_LOG_FILE: env.SNUG_LOG_FILE ?? process.env.SNUG_LOG_FILE ?? path.join(root, '.data/app.log'),
 			BODY_SIZE_LIMIT: '4M',
 			SHUTDOWN_TIMEOUT: '3',
 			NODE_ENV: 'production'
@@ -41,6 +42,7 @@ export async function startApp(root, port, env) {
 	}
 	return {
 		address,
+		pid: child.pid,
 		ended,
 		async stop() {
 			child.kill('SIGTERM');

@@ -137,9 +137,13 @@ function filesUnder(folder) {
 /** A hash of everything that the build is made from. */
 export function sourceHash(root) {
 	const files = ['src', 'static'].flatMap((folder) => filesUnder(path.join(root, folder)));
-	const config = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json'].map((file) =>
-		path.join(root, file)
-	);
+	const config = [
+		'package-lock.json',
+		'svelte.config.js',
+		'vite.config.ts',
+		'vite.tasks.config.ts',
+		'tsconfig.json'
+	].map((file) => path.join(root, file));
 	return hashOf(
 		...[...files, ...config]
 			.filter((file) => statSync(file).isFile())
@@ -153,21 +157,23 @@ export function ensureBuild(root) {
 	const wanted = sourceHash(root);
 	if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return false;
 	say('building');
-	const { status, stdout, stderr } = spawnSync(
-		process.execPath,
-		[path.join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-		{
-			cwd: root,
-			encoding: 'utf8',
-			// Loading a module through Vite leaves "development" in our environment; pages built so are slow.
-			env: { ...process.env, NODE_ENV: 'production' }
-		}
-	);
-	if (status !== 0) {
-		throw new Trouble(
-			`The build failed:\n${stdout}${stderr}`,
-			'undo the last change to the sources, or mend what the build names.'
+	for (const config of [[], ['--config', 'vite.tasks.config.ts']]) {
+		const { status, stdout, stderr } = spawnSync(
+			process.execPath,
+			[path.join(root, 'node_modules/vite/bin/vite.js'), 'build', ...config, '--logLevel', 'warn'],
+			{
+				cwd: root,
+				encoding: 'utf8',
+				// Loading a module through Vite leaves "development" in our environment; pages built so are slow.
+				env: { ...process.env, NODE_ENV: 'production' }
+			}
 		);
+		if (status !== 0) {
+			throw new Trouble(
+				`The build failed:\n${stdout}${stderr}`,
+				'undo the last change to the sources, or mend what the build names.'
+			);
+		}
 	}
 	mkdirSync(path.dirname(stamp), { recursive: true });
 	writeFileSync(stamp, wanted);
@@ -182,9 +188,10 @@ export const isPortFree = (port) =>
 		probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
 	});
 
-/** The first free port from a number on. */
-export async function freePort(from) {
-	for (let port = from; port < from + 200; port++) if (await isPortFree(port)) return port;
+/** The first free port from a number on, other than one that is meant for something else. */
+export async function freePort(from, taken = 0) {
+	for (let port = from; port < from + 200; port++)
+		if (port !== taken && (await isPortFree(port))) return port;
 	throw new Trouble(
 		`No free port between ${from} and ${from + 199}.`,
 		'stop some of the programs that listen there.'

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { page } from '$app/state';
+
+	const error = $derived(page.error);
 </script>
 
-<svelte:head><title>Not found · Snug Summit</title></svelte:head>
-<h1>{page.error?.message ?? 'Something went wrong.'}</h1>
-<p>{page.error?.hint ?? 'It may have been deleted, or the address is wrong.'} <a href="/">All trips</a></p>
+<svelte:head><title>{error?.title ?? 'Not found'} · Snug Summit</title></svelte:head>
+<h1>{error?.message}</h1>
+<p>{error?.hint} <a href="/">All trips</a></p>
+{#if error?.id}<p>Request {error.id}</p>{/if}

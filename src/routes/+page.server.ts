@@ -1,6 +1,6 @@
 import { climate } from '$lib/server/climate';
-import { seasonPage } from '$lib/server/db/season';
-import { seasonQuestion } from '$lib/server/season-question';
+import { seasonPage } from '$lib/server/db/lists';
+import { seasonQuestion } from '$lib/server/list-question';
 
 export async function load({ url, depends, locals }) {
 	depends('app:season');

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { goto, invalidate } from '$app/navigation';
-	import { page } from '$app/state';
 	import { Button } from 'flowbite-svelte';
 	import { daysBetween } from '$lib/core/patterns/edit-days';
 	import { nextStep } from '$lib/formats/next-step';
 	import { monthAndYear, shortDate } from '$lib/words/labels';
 	import Choice from '$lib/ui/parts/Choice.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
+	import { listAddress, searchList } from '$lib/ui/lists/list-address';
+	import Pages from '$lib/ui/lists/Pages.svelte';
 	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
 	import { send } from '$lib/ui/parts/send';
 
@@ -22,33 +23,7 @@
 	let message = $state('');
 	let removed = $state<{ id: string; name: string } | null>(null);
 
-	const pages = $derived(Math.ceil(data.total / data.question.limit));
-	const at = $derived(data.question.offset / data.question.limit + 1);
 	const over = $derived(data.question.when === 'past');
-
-	function address(change: Record<string, string | null>): string {
-		const query = new URLSearchParams(page.url.searchParams);
-		for (const [key, value] of Object.entries(change)) {
-			if (value) query.set(key, value);
-			else query.delete(key);
-		}
-		const text = query.toString();
-		return text ? `/?${text}` : '/';
-	}
-	let timer: ReturnType<typeof setTimeout> | undefined;
-	const SEARCH_AFTER_MS = 180;
-	function searched(): void {
-		clearTimeout(timer);
-		timer = setTimeout(
-			() =>
-				void goto(address({ q: search.trim(), page: null }), {
-					keepFocus: true,
-					replaceState: true,
-					noScroll: true
-				}),
-			SEARCH_AFTER_MS
-		);
-	}
 
 	/** Trips to start from, asked for when somebody comes to the form. */
 	let past = $state.raw<{ id: string; name: string; firstDate: string }[]>([]);
@@ -113,13 +88,13 @@
 					id="trip-search"
 					label="Search trip, place or client"
 					bind:value={search}
-					onchange={searched}
+					onchange={() => searchList(search)}
 					placeholder="Tarn, Skarn, Runa …"
 				/>
 			</div>
 			<nav aria-label="Which trips">
-				<a href={address({ when: null, page: null })} aria-current={over ? undefined : 'page'}>Ahead</a>
-				<a href={address({ when: 'past', page: null })} aria-current={over ? 'page' : undefined}>Over</a>
+				<a href={listAddress({ when: null, page: null })} aria-current={over ? undefined : 'page'}>Ahead</a>
+				<a href={listAddress({ when: 'past', page: null })} aria-current={over ? 'page' : undefined}>Over</a>
 			</nav>
 		</div>
 		{#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
@@ -179,13 +154,12 @@
 				</li>
 			{/each}
 		</ol>
-		{#if pages > 1}
-			<nav class="pages" aria-label="Pages">
-				{#if at > 1}<a href={address({ page: String(at - 1) })}>Earlier on the list</a>{/if}
-				<span class="soft small">{at} of {pages}, {data.total} trips</span>
-				{#if at < pages}<a href={address({ page: String(at + 1) })}>Further on the list</a>{/if}
-			</nav>
-		{/if}
+		<Pages
+			question={data.question}
+			total={data.total}
+			what="trips"
+			address={(to) => listAddress({ page: String(to) })}
+		/>
 	</section>
 
 	<form
@@ -304,13 +278,6 @@
 	}
 	.step span {
 		display: block;
-	}
-	.pages {
-		display: flex;
-		gap: 20px;
-		align-items: baseline;
-		padding: 14px 0;
-		border-top: 1px solid var(--rule);
 	}
 	.new {
 		display: grid;

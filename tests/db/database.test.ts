@@ -10,11 +10,11 @@ import { check } from '../../src/lib/formats/check';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { COAST_DOCUMENT } from '../../src/lib/formats/demo-coast';
 import {
-	addThing, createClient, getClient, getDocument, listClients, saveClient, saveThing, setClientDeleted, setThingDeleted
+	addThing, createClient, getClient, getDocument, saveClient, saveThing, setClientDeleted, setThingDeleted
 } from '../../src/lib/server/db/clients'; // prettier-ignore
 import { isEmpty, loadDemo } from '../../src/lib/server/db/demo';
 import { FIRST_HOUSE, getHouse, saveHouse } from '../../src/lib/server/db/house';
-import { migrate } from '../../src/lib/server/db/migrate';
+import { migrate, statementsOf } from '../../src/lib/server/db/migrate';
 import { createPattern, listPatterns, setPatternDeleted } from '../../src/lib/server/db/patterns';
 import { claimPlan, failPlan, tellProgress, wantPlans } from '../../src/lib/server/db/plan-work';
 import {
@@ -26,7 +26,8 @@ import {
 	rows,
 	write
 } from '../../src/lib/server/db/pool';
-import { find, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/season';
+import { clientPage, pastTrips, seasonPage, type SeasonQuestion } from '../../src/lib/server/db/lists';
+import { find } from '../../src/lib/server/db/search';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
 import { keepPlan, planStates } from '../../src/lib/server/db/stored-plans';
 import { getWishes, saveWishes } from '../../src/lib/server/db/wishes';
@@ -43,6 +44,9 @@ const edit = (version: number, name = 'Renamed') => ({
 	stages: [stageOf([['move', 60, 200, 'slope']])],
 	version
 });
+
+/** So many that all are on it. */
+const ALL = { search: '', limit: 100_000, offset: 0 };
 
 async function editOf(id: string): Promise<object> {
 	const { name, place, site, weathers, stages, version } = await getTrip(FIRST_HOUSE, id);
@@ -103,6 +107,20 @@ describe('migrations', () => {
 		expect(names).toEqual([...names].sort());
 		expect(names[0]).toBe('001_trips_clients_kit.sql');
 	});
+	it('give the names that are there their words', async () => {
+		const mark = `Wordless${Date.now()}`;
+		const trip = await createTrip(FIRST_HOUSE, { name: `${mark} 山小屋`, place: 'Öst' });
+		const client = await createClient(FIRST_HOUSE, `${mark} Li`, trip);
+		const own = 'SELECT kind, word FROM search_words WHERE of_id IN (?, ?) ORDER BY kind, word';
+		const before = await rows(pool(), own, [trip, client]);
+		expect(before.length).toBeGreaterThan(40);
+		await write(pool(), 'DELETE FROM search_words WHERE of_id IN (?, ?)', [trip, client]);
+		const sql = await readFile(path.join(migrations, '008_search_words.sql'), 'utf8');
+		for (const statement of statementsOf(sql).filter((one) => one.startsWith('INSERT')))
+			await write(pool(), statement);
+		expect(await rows(pool(), own, [trip, client])).toEqual(before);
+		expect((await find(FIRST_HOUSE, `${mark} 小屋`)).map(({ kind }) => kind)).toEqual(['layer plan', 'trip']);
+	});
 	it('turn a stage of the first version into one that knows route, bed and hours of rain', async () => {
 		const sql = await readFile(path.join(migrations, '002_trips_the_way_guides_think.sql'), 'utf8');
 		const base = {
@@ -115,10 +133,10 @@ describe('migrations', () => {
 			JSON.stringify([{ id: 'planned', name: 'Planned', tempOffsetK: 0, windFactor: 1 }]),
 			id
 		]);
-		const updates = sql
-			.replace(/^--.*$/gm, '')
-			.split(/;\s*$/m)
-			.filter((statement) => statement.trim().startsWith('UPDATE'));
+		// The column that the season was searched by was dropped later.
+		const updates = statementsOf(sql).filter(
+			(statement) => statement.startsWith('UPDATE') && !statement.includes('search_text')
+		);
 		for (const statement of updates) await pool().query(statement);
 		const trip = await getTrip(FIRST_HOUSE, id);
 		expect(trip.weathers.map(({ name }) => name)).toEqual(['Typical', 'Cold snap', 'Mild and wet']);
@@ -357,7 +375,7 @@ describe('a client', () => {
 		await setEnrolled(FIRST_HOUSE, trip, id, false);
 		expect((await getDocument(FIRST_HOUSE, trip)).clients).toEqual([]);
 		await expect(createClient(FIRST_HOUSE, 'Nobody', 'nowhere')).rejects.toThrow(NotFoundError);
-		expect((await listClients(FIRST_HOUSE)).some(({ name }) => name === 'Nobody')).toBe(false);
+		expect((await clientPage(FIRST_HOUSE, ALL)).clients.some(({ name }) => name === 'Nobody')).toBe(false);
 	});
 	it('that is deleted is off all lists, until brought back', async () => {
 		const trip = await createTrip(FIRST_HOUSE, { name: 'With Di', place: '' });
@@ -391,7 +409,7 @@ describe('the demo', () => {
 
 describe('inTransaction', () => {
 	it('undoes everything when something fails', async () => {
-		const before = (await listClients(FIRST_HOUSE)).length;
+		const before = (await clientPage(FIRST_HOUSE, ALL)).clients.length;
 		await expect(
 			inTransaction(async (db) => {
 				await write(db, "INSERT INTO clients (id, house_id, name) VALUES (?, ?, 'X')", [
@@ -401,7 +419,7 @@ describe('inTransaction', () => {
 				throw new Error('no');
 			})
 		).rejects.toThrow('no');
-		expect(await listClients(FIRST_HOUSE)).toHaveLength(before);
+		expect((await clientPage(FIRST_HOUSE, ALL)).clients).toHaveLength(before);
 	});
 });
 

@@ -11,6 +11,7 @@ import { StoredDataError } from '../../src/lib/server/db/stored';
 import { createTrip, getTrip, saveTrip, setTripDeleted } from '../../src/lib/server/db/trips';
 import { fingerprintOf } from '../../src/lib/server/plans/fingerprint';
 import { keptPlan, planOfClient, workedOut } from '../../src/lib/server/plans/keep';
+import { unpackedDays } from '../../src/lib/server/plans/packed';
 import { PLANNED, stageOf } from '../fixtures/make';
 
 beforeAll(async () => {
@@ -40,7 +41,7 @@ describe('stages', () => {
 		];
 		const version = await saveTrip(HOUSE, id, editOf(1, [first, second]));
 		await pool().query(
-			'CREATE TABLE probe_votes (trip_id VARCHAR(64), stage_id VARCHAR(64), FOREIGN KEY (trip_id, stage_id) REFERENCES stages (trip_id, id) ON DELETE CASCADE)'
+			'CREATE TABLE probe_votes (trip_id VARCHAR(64) COLLATE utf8mb4_bin, stage_id VARCHAR(64) COLLATE utf8mb4_bin, FOREIGN KEY (trip_id, stage_id) REFERENCES stages (trip_id, id) ON DELETE CASCADE)'
 		);
 		try {
 			for (const stage of ['first', 'second'])
@@ -193,7 +194,8 @@ describe('stored plans', () => {
 		const first = await planOfClient(DEMO_DOCUMENT, client, {});
 		const kept = await keptPlan(DEMO_DOCUMENT, client, {});
 		expect(kept).toEqual(first);
-		expect(kept).toEqual(await workedOut(DEMO_DOCUMENT, client, {}));
+		const again = await workedOut(DEMO_DOCUMENT, client, {});
+		expect(kept).toEqual({ summary: again.summary, days: await unpackedDays(again.days) });
 	});
 	it('answer the question that they were asked, and no other', async () => {
 		const client = DEMO_DOCUMENT.clients[0]!;

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { opened } from '../../src/lib/server/work/archive';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { expect, test } from './test';
 
@@ -96,8 +97,35 @@ test('bad input gets 400 with field, value and range, never a stack trace', asyn
 	expect(broken.status()).toBe(400);
 });
 
+test('everything that the house has comes as one archive', async ({ request }) => {
+	const answer = await request.get('/api/v1/archive');
+	expect(answer.ok()).toBe(true);
+	expect(answer.headers()['content-disposition']).toMatch(/filename="house-\d{4}-\d\d-\d\d\.zip"/);
+	const { tables, migrations } = opened(await answer.body());
+	expect(migrations.length).toBeGreaterThan(6);
+	expect(tables.trips!.length).toBeGreaterThanOrEqual(2);
+	expect(tables.things!.length).toBeGreaterThan(50);
+});
+
+test('strangers are not let in, and what is too much is told so', async ({ request }) => {
+	const foreign = { headers: { origin: 'http://evil.example' } };
+	expect((await request.delete('/api/v1/trips/nowhere', foreign)).status()).toBe(403);
+	expect((await request.get('/', foreign)).status()).toBe(403);
+	const wide = await request.post('/api/v1/plan', { data: { list: Array(600).fill(0) } });
+	expect(wide.status()).toBe(413);
+	expect(await wide.json()).toMatchObject({ errors: [{ field: 'list', value: 600 }] });
+	const page = await request.get('/');
+	expect(page.headers()).toMatchObject({ 'x-content-type-options': 'nosniff', 'cache-control': 'no-store' });
+	expect(page.headers()['content-security-policy']).toContain("frame-ancestors 'none'");
+});
+
 test('health, the schema and what does not exist', async ({ request }) => {
-	expect(await (await request.get('/api/v1/health')).json()).toEqual({ status: 'up', database: 'up' });
+	expect(await (await request.get('/api/v1/health')).json()).toMatchObject({
+		status: 'up',
+		database: 'up',
+		version: expect.stringMatching(/^\d+\.\d+\.\d+$/),
+		queue: { failed: expect.any(Number) }
+	});
 	expect(await (await request.get('/schema/document-2.json')).json()).toMatchObject({
 		$id: 'snug-summit/document/2'
 	});

@@ -124,7 +124,13 @@ test('a sit-still day: the dry change, the quiet face, the school of the house',
 	])
 		// prettier-ignore
 		await add(page, words);
-	for (const box of await page.getByLabel('that is all they have here').all()) await box.check();
+	const groups = await page.getByLabel('that is all they have here').all();
+	for (const box of groups) await box.check();
+	// Ticked faster than they are saved: who leaves by a link is taken on when all are.
+	await page.getByRole('link', { name: 'Clients', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Clients and their kit' })).toBeVisible();
+	await page.goto(`/clients/${client}`);
+	for (const box of groups) await expect(box).toBeChecked();
 	await page.goto(`/trips/${trip}/plan/${client}`);
 	const told = page.getByRole('list', { name: /^What to say to/ });
 	await expect(told).toContainText('no dry top and no dry socks to change into');

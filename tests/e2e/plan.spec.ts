@@ -134,13 +134,14 @@ test('a thing that was not searched is luggage at once, and then a use is looked
 	request
 }) => {
 	test.slow();
-	const { document, client } = longTrip(1, 2);
+	const { document, client } = longTrip(1, 1);
+	const trip = { ...document.trip, weathers: document.trip.weathers.slice(0, 1) };
 	const plain = kitOf(typesOf(client));
 	// Made first: while this process plans, the server closes what it has open.
-	const url = await tripFor(request, document.trip, typesOf(client));
-	const { problem, choice } = planTrip({ trip: document.trip, client: plain });
+	const url = await tripFor(request, trip, typesOf(client));
+	const { problem, choice } = planTrip({ trip, client: plain });
 	const worn = new Set([...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId));
-	const searched = searchedIds(wardrobesOf(plain, new Set(), new Set(), document.trip).first);
+	const searched = searchedIds(wardrobesOf(plain, new Set(), new Set(), trip).first);
 	const out = wearableThings(plain).find(
 		(cloth) =>
 			factorOf(cloth) === 'trunk' &&
@@ -201,9 +202,9 @@ test('the call is answered in a few keys after the description', async ({ page }
 });
 
 test('the whole group: planned in the background, the worst first, one sentence each', async ({ page }) => {
-	test.setTimeout(240_000);
+	test.setTimeout(540_000);
 	await page.goto('/trips/demo-coast/group');
-	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible({ timeout: 200_000 });
+	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible({ timeout: 500_000 });
 	const people = page.getByRole('listitem');
 	await expect(people.first()).toContainText(/gets soaked|stays warm for \d+ of \d+ min|No clothing keeps/);
 	await expect(page.getByText(/Nobody has asked Kato yet/)).toBeVisible();

@@ -460,3 +460,27 @@ test('the season is searched and paged', async ({ page, request }) => {
 	await expect(page.getByRole('link', { name: 'Five days along the Skarn shore' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Ask Kato what they own' })).toBeVisible();
 });
+
+test('clients are searched, paged, and put on a trip by a part of their name', async ({ page, request }) => {
+	const mark = `Known${Date.now()}`;
+	for (let i = 1; i <= 31; i++) await make(request, '/api/v1/clients', { name: `${mark} guest no-${i}` });
+	await page.goto('/clients');
+	const search = page.getByLabel('Search a name');
+	await search.fill(mark.slice(2));
+	await expect(page.getByText('1 of 2, 31 clients')).toBeVisible();
+	await page.getByRole('link', { name: 'Further on the list' }).click();
+	await expect(page.getByText('2 of 2, 31 clients')).toBeVisible();
+	await search.fill(`${mark} nobody`);
+	await expect(page.getByText(/^Nobody has/)).toBeVisible();
+
+	const trip = await make(request, '/api/v1/trips', { name: `With ${mark}` });
+	await page.goto(`/trips/${trip}`);
+	const known = page.getByRole('combobox', { name: 'Somebody known, by name' });
+	await known.fill(`${mark} no-17`);
+	await known.press('Enter');
+	const along = page.getByRole('region', { name: 'Who comes along' }).getByRole('listitem');
+	await expect(along.filter({ hasText: `${mark} guest no-17` })).toBeVisible();
+	// Who is on the trip is not offered again.
+	await known.fill(`${mark} no-17`);
+	await expect(page.getByText('Nobody of that name who is not on the trip.')).toBeVisible();
+});

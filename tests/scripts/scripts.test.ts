@@ -93,6 +93,7 @@ describe('the first start of a fresh copy', () => {
 			'package.json',
 			'svelte.config.js',
 			'vite.config.ts',
+			'vite.tasks.config.ts',
 			'tsconfig.json'
 		])
 			cpSync(part, path.join(folder, part), { recursive: true });
@@ -132,9 +133,9 @@ describe('a start after a crash', () => {
 		crashed.kill('SIGKILL');
 		await new Promise((resolve) => crashed.once('exit', resolve));
 		const again = await startMariadb(folder, 5850);
-		expect(again.env.SNUG_DB_PASSWORD).toBe(first.SNUG_DB_PASSWORD);
+		expect(again.env!.SNUG_DB_PASSWORD).toBe(first.SNUG_DB_PASSWORD);
 		await expect(startMariadb(folder, 5850)).rejects.toThrow('in use by another start');
-		expect(existsSync(again.env.SNUG_DB_SOCKET!)).toBe(true);
+		expect(existsSync(again.env!.SNUG_DB_SOCKET!)).toBe(true);
 		await again.stop();
 	}, 60_000);
 });
@@ -156,7 +157,14 @@ describe('ports and programs', () => {
 
 describe('the build stamp', () => {
 	it('changes with the sources and with nothing else', () => {
-		for (const part of ['static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json'])
+		for (const part of [
+			'static',
+			'package-lock.json',
+			'svelte.config.js',
+			'vite.config.ts',
+			'vite.tasks.config.ts',
+			'tsconfig.json'
+		])
 			cpSync(part, path.join(folder, part), { recursive: true });
 		mkdirSync(path.join(folder, 'src'));
 		const page = path.join(folder, 'src/page.svelte');

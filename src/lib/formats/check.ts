@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { LIMITS } from './limits';
 
 /** One thing that is wrong with an input, in words for the person who typed it. */
 export interface FieldError {
@@ -58,9 +59,17 @@ const shapesOf = (described: Described): Described[] =>
 				.flatMap(shapesOf)
 		: [described];
 
+const describedKnown = new WeakMap<Joi.Schema, Described>();
+/** A schema described, once: that takes longer than to check an input. */
+function describedOf(schema: Joi.Schema): Described {
+	const known = describedKnown.get(schema) ?? (schema.describe() as Described);
+	describedKnown.set(schema, known);
+	return known;
+}
+
 /** The range of the number that a path in a schema ends at, such as "-60 to 50", when it has both ends. */
 function rangeOf(schema: Joi.Schema, path: readonly (string | number)[]): string | null {
-	let at = [schema.describe() as Described];
+	let at = [describedOf(schema)];
 	for (const key of path) {
 		at = at
 			.flatMap(shapesOf)
@@ -103,7 +112,7 @@ function wordsFor(detail: Joi.ValidationErrorItem, allowed: string, isRange: boo
 	}
 }
 
-/** Checks an input against a schema. Defaults are filled in; all errors come back, none loses what was typed. */
+/** Checks an input against a schema. Defaults are filled in; the first fifty errors come back, none loses what was typed. */
 export function check<T>(schema: Joi.Schema, input: unknown): Checked<T> {
 	const { value, error } = schema.validate(input, {
 		abortEarly: false,
@@ -113,7 +122,7 @@ export function check<T>(schema: Joi.Schema, input: unknown): Checked<T> {
 	if (!error) return { value: value as T, errors: null };
 	return {
 		value: null,
-		errors: error.details.map((detail) => {
+		errors: error.details.slice(0, LIMITS.errors).map((detail) => {
 			const range = detail.type.startsWith('number.') ? rangeOf(schema, detail.path) : null;
 			const allowed = range ?? allowedOf(detail);
 			return {

@@ -2,10 +2,18 @@ import { check, type FieldError } from '$lib/formats/check';
 import { error, json, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { ConflictError, NotFoundError } from './db/pool';
+import { BusyError, DatabaseDownError, DiskFullError, TooLargeError } from './errors';
+import { log } from './log';
+import { LIMITS } from '$lib/formats/limits';
+import { type Read, read } from './work/asked';
 
 /** An input that cannot be used, field by field. */
 export class InputError extends Error {
-	constructor(readonly errors: FieldError[]) {
+	constructor(
+		readonly errors: FieldError[],
+		/** 413 where it asks for too much */
+		readonly status: 400 | 413 = 400
+	) {
 		const [only] = errors;
 		super(
 			errors.length === 1
@@ -25,15 +33,20 @@ export async function bodyOf<T>(
 	schema: Joi.Schema,
 	upgrade: (body: unknown) => unknown = (body) => body
 ): Promise<T> {
-	let input: unknown;
-	try {
-		input = await request.json();
-	} catch {
-		throw new InputError([{ field: '', value: null, allowed: 'a JSON object', message: 'is not JSON' }]);
-	}
-	const { value, errors } = check<T>(schema, upgrade(input));
-	if (errors) throw new InputError(errors);
-	return value;
+	return goodOf(read<T>(await request.text(), schema, upgrade));
+}
+
+/** What was read in a thread. @throws InputError */
+export function goodOf<T>(sent: Read<T>): T {
+	if ('good' in sent) return sent.good;
+	throw new InputError(sent.errors, sent.status);
+}
+
+/** JSON that was written in a thread, as an answer. @throws TooLargeError */
+export function jsonText(text: string): Response {
+	if (text.length > LIMITS.answer)
+		throw new TooLargeError('The answer would be too long: ask for fewer days or weathers.');
+	return new Response(text, { headers: { 'content-type': 'application/json' } });
 }
 
 /** The checked query of an address; figures are numbers. @throws InputError */
@@ -50,13 +63,33 @@ export function queryOf<T>(url: URL, schema: Joi.Schema): T {
 }
 
 /** Status and body for an error that a person can do something about; null for the rest. */
-function knownTrouble(
-	trouble: unknown
-): { status: number; body: { message: string; errors?: FieldError[]; current?: unknown } } | null {
+function knownTrouble(trouble: unknown): {
+	status: number;
+	headers?: Record<string, string>;
+	body: { message: string; errors?: FieldError[]; current?: unknown };
+} | null {
 	if (trouble instanceof InputError)
-		return { status: 400, body: { message: trouble.message, errors: trouble.errors } };
+		return { status: trouble.status, body: { message: trouble.message, errors: trouble.errors } };
 	if (trouble instanceof ConflictError)
 		return { status: 409, body: { message: trouble.message, current: trouble.current } };
+	if (trouble instanceof BusyError)
+		return {
+			status: 503,
+			headers: { 'retry-after': String(trouble.retryAfterS) },
+			body: { message: `${trouble.message} Try again in a moment.` }
+		};
+	if (trouble instanceof DatabaseDownError)
+		return {
+			status: 503,
+			headers: { 'retry-after': '5' },
+			body: { message: `${trouble.message} Nothing was saved; what you typed is kept here.` }
+		};
+	if (trouble instanceof DiskFullError)
+		return {
+			status: 507,
+			body: { message: `${trouble.message} Nothing was saved; what you typed is kept here.` }
+		};
+	if (trouble instanceof TooLargeError) return { status: 413, body: { message: trouble.message } };
 	if (trouble instanceof NotFoundError) return { status: 404, body: { message: trouble.message } };
 	if (trouble instanceof RangeError) {
 		const field = /^(\w+) is (.*), allowed (?:is|are) (.*)$/.exec(trouble.message);
@@ -74,16 +107,28 @@ export function api(
 	status = 200
 ): (event: RequestEvent) => Promise<Response> {
 	return async (event) => {
+		// Who is gone before the answer is there has closed the line.
+		const socket = event.platform?.req?.socket;
+		const gone = new AbortController();
+		const hangUp = (): void => gone.abort();
+		socket?.once('close', hangUp);
+		event.locals.gone = gone.signal;
 		try {
-			return json((await work(event)) ?? {}, { status });
+			const answer = await work(event);
+			return answer instanceof Response ? answer : json(answer ?? {}, { status });
 		} catch (trouble) {
+			if (gone.signal.aborted) return json({ message: 'Nobody waits for this any more.' }, { status: 499 });
 			const known = knownTrouble(trouble);
-			if (known) return json(known.body, { status: known.status });
-			console.error(trouble);
+			if (known) return json(known.body, { status: known.status, headers: known.headers });
+			log.error({ id: event.locals.requestId, route: event.route.id, err: trouble }, 'failed');
 			return json(
-				{ message: 'Something went wrong on the server. Nothing was saved; try again.' },
+				{
+					message: `Something went wrong on the server. Nothing was saved; try again. This was request ${event.locals.requestId}.`
+				},
 				{ status: 500 }
 			);
+		} finally {
+			socket?.off('close', hangUp);
 		}
 	};
 }

@@ -1,6 +1,8 @@
 import { planStage } from '$lib/core/plan/planner';
 import { describe, expect, it } from 'vitest';
 import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make';
+import { LateBox, type BoxModule } from './frame/late-box.svelte';
+import { ChangesUnderway } from './kit/changes-underway.svelte';
 import { toneOf } from './parts/tone';
 import { columnEdges, columnWidths } from './plan/drawing/plan-columns';
 
@@ -45,5 +47,61 @@ describe('toneOf', () => {
 		['jacket-down-light', 5, 'over']
 	])('%s at position %d is coloured as %s', (typeId, position, tone) => {
 		expect(toneOf(clothWorn(typeId, position))).toBe(tone);
+	});
+});
+
+describe('a box that comes late', () => {
+	it('gets what is typed while it is on its way, and no other box opens for it', async () => {
+		let arrive: (box: BoxModule) => void = () => undefined;
+		const finder = new LateBox('/', () => new Promise((resolve) => (arrive = resolve)));
+		const check = new LateBox('c', async () => ({}) as BoxModule);
+		const type = (key: string): void => {
+			const event = { key, target: { closest: () => null }, preventDefault: () => undefined };
+			for (const box of [check, finder]) box.onkeydown(event as unknown as KeyboardEvent);
+		};
+		for (const key of '/larch') type(key);
+		arrive({} as BoxModule);
+		await expect.poll(() => finder.open).toBe(true);
+		expect(finder.typed).toBe('larch');
+		expect(check.open).toBe(false);
+		type('c');
+		expect(check.open).toBe(false);
+		finder.open = false;
+		type('c');
+		await expect.poll(() => check.open).toBe(true);
+	});
+});
+
+describe('changes underway', () => {
+	it('are shown at once, saved one after the other, and each save has those before it', async () => {
+		const changes = new ChangesUnderway();
+		let stored = { id: 'client', ticked: [] as string[], version: 1 };
+		const saved: { ticked: string[]; version: number }[] = [];
+		const tick = (word: string): Promise<void> => {
+			const ticked = [...changes.shown(stored).ticked, word];
+			return changes.add('client', { ticked }, async () => {
+				const row = changes.shown(stored);
+				await Promise.resolve();
+				saved.push({ ticked: row.ticked, version: stored.version });
+				stored = { ...row, version: stored.version + 1 };
+			});
+		};
+		void tick('head');
+		void tick('hands');
+		expect(changes.shown(stored).ticked).toEqual(['head', 'hands']);
+		expect(changes.shown({ id: 'other', ticked: [] }).ticked).toEqual([]);
+		await tick('feet');
+		expect(changes.isEmpty).toBe(true);
+		expect(stored).toEqual({ id: 'client', ticked: ['head', 'hands', 'feet'], version: 4 });
+		expect(saved.map(({ version }) => version)).toEqual([1, 2, 3]);
+	});
+	it('that failed are taken back, and the next ones go on', async () => {
+		const changes = new ChangesUnderway();
+		const row = { id: 'thing', name: 'Fleece' };
+		await changes.add('thing', { name: '' }, () => Promise.reject(new Error('no'))).catch(() => undefined);
+		expect(changes.shown(row)).toEqual(row);
+		let isSaved = false;
+		await changes.add('thing', { name: 'Warm fleece' }, async () => void (isSaved = true));
+		expect(isSaved).toBe(true);
 	});
 });

@@ -1,6 +1,8 @@
-import { listClients } from '$lib/server/db/clients';
+import { clientPage } from '$lib/server/db/lists';
+import { clientsQuestion } from '$lib/server/list-question';
 
-export async function load({ depends, locals }) {
+export async function load({ url, depends, locals }) {
 	depends('app:clients');
-	return { clients: await listClients(locals.houseId) };
+	const question = clientsQuestion(url);
+	return { ...(await clientPage(locals.houseId, question)), question };
 }

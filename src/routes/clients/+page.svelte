@@ -2,11 +2,15 @@
 	import { goto, invalidate } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
+	import { listAddress, searchList } from '$lib/ui/lists/list-address';
+	import Pages from '$lib/ui/lists/Pages.svelte';
 	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
 	import { send } from '$lib/ui/parts/send';
 
 	let { data } = $props();
 
+	// svelte-ignore state_referenced_locally
+	let search = $state(data.question.search);
 	let name = $state('');
 	let errors = $state<Record<string, string>>({});
 	let message = $state('');
@@ -35,19 +39,36 @@
 <svelte:head><title>Clients · Snug Summit</title></svelte:head>
 
 <h1>Clients and their kit</h1>
-<form onsubmit={create}>
-	<Field id="client-name" label="Name of a new client" bind:value={name} error={errors.name} />
-	<Button type="submit" class="main">Add the client</Button>
-</form>
+<div class="over">
+	<form onsubmit={create}>
+		<Field id="client-name" label="Name of a new client" bind:value={name} error={errors.name} />
+		<Button type="submit" class="main">Add the client</Button>
+	</form>
+	<Field
+		id="client-search"
+		label="Search a name"
+		bind:value={search}
+		onchange={() => searchList(search)}
+		placeholder="Teo, Fjell …"
+	/>
+</div>
 {#if message}<p role="alert">{message}</p>{/if}
 {#if removed}<UndoBar text="{removed.name} is deleted." undo={restore} />{/if}
-{#if data.clients.length === 0}<p>Nobody yet. Add the first client above, then what they own.</p>{/if}
+{#if data.clients.length === 0}
+	<p>
+		{data.question.search
+			? `Nobody has “${data.question.search}” in their name.`
+			: 'Nobody yet. Add the first client above, then what they own.'}
+	</p>
+{/if}
 <ul>
 	{#each data.clients as client (client.id)}
 		<li>
 			<a href="/clients/{client.id}">{client.name}</a>
 			<span class="soft small"
-				>{client.things === 0 ? 'nothing known of the kit' : `${client.things} things known`}</span
+				>{client.things === 0
+					? 'nothing known of the kit'
+					: `${client.things} ${client.things === 1 ? 'thing' : 'things'} known`}</span
 			>
 			<Button class="quiet small" onclick={() => remove(client)}
 				>delete<span class="visually-hidden"> {client.name}</span></Button
@@ -55,16 +76,32 @@
 		</li>
 	{/each}
 </ul>
+<div class="list">
+	<Pages
+		question={data.question}
+		total={data.total}
+		what="clients"
+		address={(to) => listAddress({ page: String(to) })}
+	/>
+</div>
 
 <style>
+	.over {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 14px 34px;
+		align-items: end;
+		justify-content: space-between;
+		margin: 14px 0 20px;
+		max-width: 760px;
+	}
 	form {
 		display: flex;
 		gap: 12px;
 		align-items: end;
-		margin: 14px 0 20px;
-		max-width: 520px;
 	}
-	ul {
+	ul,
+	.list {
 		max-width: 760px;
 	}
 	li {

@@ -8,7 +8,7 @@ export type Factor = (typeof FACTORS)[number];
 const HEAD_REGIONS = ['skull', 'face', 'neck'] as const;
 const HEAD_AREA = HEAD_REGIONS.reduce((sum, region) => sum + AREA_SHARE[region], 0);
 /** Share of the whole head that a cloth covers, 0…1. */
-export const headCovered = ({ regions }: Pick<Cloth, 'regions'>): number =>
+const headCovered = ({ regions }: Pick<Cloth, 'regions'>): number =>
 	HEAD_REGIONS.reduce((sum, region) => sum + AREA_SHARE[region] * regions[region], 0) / HEAD_AREA;
 
 /** Which factor a cloth is chosen in; null for what is not worn awake. */

@@ -100,5 +100,9 @@ export const wearableThings = (client: Client): Cloth[] =>
 		)
 		.map((thing) => clothOf(thing, client.uses));
 
+/** Comfort temperature of what is no sleeping bag, °C. */
+const NO_BAG_C = 20;
+export const isBag = ({ comfortTempC }: Pick<Properties, 'comfortTempC'>): boolean => comfortTempC < NO_BAG_C;
+
 /** Whether a cloth covers a part well enough to count, at least half. */
 export const covers = (cloth: Properties, part: Part): boolean => (cloth.covers[part] ?? 0) >= 0.5;

@@ -24,7 +24,7 @@ import { WETTING_SHARE } from '../weather/precipitation';
 import { stageTempC, stageWindKmh } from '../weather/stage-air';
 import { wetBetween } from '../weather/wet';
 import { doingOf } from './doing';
-import { fallOf, type Immersion, immersionOf } from './immersion';
+import { fallOf, type Immersion, immersionOf, waterTempC } from './immersion';
 import { airVelocityAtBodyMs, CALM_INDOOR_MS, feltTempC, ROOFED } from '../weather/wind';
 
 /** What a heated place counts as unless typed (our assumption). */
@@ -197,6 +197,7 @@ function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When):
 				}
 			: wetBetween([...base.wetSpells, ...weather.wetSpells], startMin, startMin + minutes, airTempC);
 	const effort = effortOf(phase, stage, altitudeM);
+	const waterC = waterTempC(typed.waterTempC, airTempC, stage.date, when.southern);
 	const dark = phase.marks.includes('dark') || phase.kind === 'sleep';
 	const offset: ValueRow[] = offsetK === 0 ? [] : [['weatherOffset', offsetK, 'K', { of: weather.name }]];
 	const outsideReason = reason(outside.rule, [
@@ -236,8 +237,8 @@ function conditionsOf(phase: Phase, stage: Stage, weather: Weather, when: When):
 		rainMinutes: wet.rainMinutes,
 		ownRainMinutes: wet.rainMinutes,
 		rainPerMin: wet.rainMinutes / minutes,
-		water: immersionOf(phase.marks, typed.waterTempC, airTempC, stage.date, when.southern),
-		fall: fallOf(phase.marks, typed.waterTempC, airTempC, stage.date, when.southern),
+		water: immersionOf(phase.marks, waterC),
+		fall: fallOf(phase.marks, waterC),
 		reasons: {
 			airTempC:
 				typed.airTempC !== undefined

@@ -28,32 +28,23 @@ function seasonOf(date: string, southern: boolean): keyof typeof COLDER_THAN_AIR
 }
 
 /**
- * The water of a phase; null on dry land.
- * @param typedC temperature that was typed
+ * How cold water is, °C.
+ * @param typedC what was typed
  * @param date of the stage, ISO
  */
-export function immersionOf(
-	marks: readonly Mark[],
+export const waterTempC = (
 	typedC: number | undefined,
 	airTempC: number,
 	date: string,
 	southern: boolean
-): Immersion | null {
+): number => typedC ?? Math.max(0, airTempC - COLDER_THAN_AIR_K[seasonOf(date, southern)]);
+
+/** The water that one stands in; null on dry land. */
+export function immersionOf(marks: readonly Mark[], tempC: number): Immersion | null {
 	const mark = (Object.keys(DEPTH_CM) as (keyof typeof DEPTH_CM)[]).find((one) => marks.includes(one));
-	return mark ? { depthCm: DEPTH_CM[mark], tempC: waterTempC(typedC, airTempC, date, southern) } : null;
+	return mark ? { depthCm: DEPTH_CM[mark], tempC } : null;
 }
 
-const waterTempC = (typedC: number | undefined, airTempC: number, date: string, southern: boolean): number =>
-	typedC ?? Math.max(0, airTempC - COLDER_THAN_AIR_K[seasonOf(date, southern)]);
-
 /** The water that one falls into before a phase; null where one does not. */
-export const fallOf = (
-	marks: readonly Mark[],
-	typedC: number | undefined,
-	airTempC: number,
-	date: string,
-	southern: boolean
-): Immersion | null =>
-	marks.includes('falls-in')
-		? { depthCm: DEPTH_CM['immersed-neck'], tempC: waterTempC(typedC, airTempC, date, southern) }
-		: null;
+export const fallOf = (marks: readonly Mark[], tempC: number): Immersion | null =>
+	marks.includes('falls-in') ? { depthCm: DEPTH_CM['immersed-neck'], tempC } : null;

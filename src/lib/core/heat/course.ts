@@ -1,8 +1,8 @@
 import type { BalanceTerms } from '../body/heat-balance';
 import { type Region } from '../cloth/parts';
 import { BARE_M2KW, bodyConductance, type RegionTotals, resultantClo } from '../cloth/supply';
-import { covers } from '../cloth/things';
-import { innermost, layersOf, type Outfit, totalsOf, type WornLayer } from '../cloth/worn';
+import { type Cloth, covers } from '../cloth/things';
+import { innermost, layersOf, type Outfit, outfitClo, totalsOf, type WornLayer } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { FALL_MIN } from '../conditions/immersion';
 import { dexterityNeeded, isWaterproof } from '../conditions/needs';
@@ -15,7 +15,7 @@ import { bloodSteps, type LocalCourse, localCourse, type LocalCover, stepsOf } f
 import { cellAir, debtEndWhm2, LEDGER_MAX_AIR_C } from './ledger';
 import { copyOfSweat, noSweat, type Sweat, sweatAir, sweatThrough } from './sweat';
 import { copyOfWater, dryWater, isUnder, keptDry, soak, type Water } from './water';
-import { limbShareLeft, wetLayers, type Wetness, WET_FROM } from './wet-cloth';
+import { DRY, limbTotalM2kw, WET_FROM, wetLayers, type Wetness, wettestOf } from './wet-cloth';
 
 /**
  * A person through the phases of a day: heat debt, fingers and toes, and the water in what is worn, in steps of five minutes.
@@ -31,7 +31,7 @@ export interface Living {
 	sweat: Sweat;
 }
 /** @param wet what is wet when the day begins, by thing id */
-export const freshLiving = (wet: Wetness = new Map()): Living => ({
+export const freshLiving = (wet = DRY): Living => ({
 	debtWhm2: 0,
 	fingersC: WARM_EXTREMITY_C,
 	toesC: WARM_EXTREMITY_C,
@@ -73,11 +73,11 @@ export interface CellCourse {
 	endSweat: Wetness;
 }
 export const WET_PARTS = ['torso', 'thighs'] as const;
-export type WetPart = (typeof WET_PARTS)[number];
+type WetPart = (typeof WET_PARTS)[number];
 
 /** Wettedness that a wet layer next to the skin adds, at most, and how full it is then (our assumption). */
 const WET_SKIN = 0.17;
-const WET_SKIN_FULL = 0.3;
+export const WET_SKIN_FULL = 0.3;
 const TRUNK_WEIGHT = 0.7;
 const LEGS_WEIGHT = 0.3;
 
@@ -115,13 +115,16 @@ const PART_OF: Readonly<Partial<Record<Region, Part>>> = {
 	hands: 'hands'
 };
 
+/** What is worn, from the skin out, whatever its positions. */
+type Clothed = readonly { cloth: Cloth }[];
+
 /** Insulation between skin and water in a region under it, m²·K/W. */
-function underWaterM2kw(cell: Cell, outfit: Outfit, region: Region, filmM2kw: number): number {
+function underWaterM2kw(cell: Cell, outfit: Clothed, region: Region, filmM2kw: number): number {
 	const part = PART_OF[region]!;
 	const here = outfit.filter(({ cloth }) => covers(cloth, part));
 	const dry = keptDry(outfit, part, cell.water!.depthCm);
 	if (!dry) return filmM2kw;
-	const warmth = (layers: readonly WornLayer[]): number =>
+	const warmth = (layers: Clothed): number =>
 		layersOf(layers, region).reduce((sum, { localClo, share }) => sum + localClo * CLO_M2KW * share, 0);
 	return (
 		filmM2kw + PRESSED * warmth(dry) + FLOODED_BOOT * warmth(here.filter((layer) => !dry.includes(layer)))
@@ -132,7 +135,7 @@ function underWaterM2kw(cell: Cell, outfit: Outfit, region: Region, filmM2kw: nu
  * Insulation of a region under water that would lose as much to the air, m²·K/W; null where it is not under water.
  * @param outfit from the skin out
  */
-export function inWaterM2kw(cell: Cell, outfit: Outfit, region: Region): number | null {
+export function inWaterM2kw(cell: Cell, outfit: Clothed, region: Region): number | null {
 	const part = PART_OF[region];
 	if (!cell.water || !part || !isUnder(cell, part)) return null;
 	const toAir = Math.max(1, SKIN_IN_WATER_C - cell.airTempC);
@@ -140,20 +143,16 @@ export function inWaterM2kw(cell: Cell, outfit: Outfit, region: Region): number 
 	return (underWaterM2kw(cell, outfit, region, WATER_FILM_M2KW) * toAir) / toWater;
 }
 
+const coveringOf = (outfit: Outfit, part: Part): WornLayer[] =>
+	outfit.filter(({ cloth }) => covers(cloth, part));
+
 /** Total insulation of every region, m²·K/W; under water as what would lose as much to the air. */
 function totalsIn(cell: Cell, outfit: Outfit, wetness: Wetness, openingFactor: number): RegionTotals {
 	const totals: Record<Region, number> = {
 		...totalsOf(wetLayers(outfit, wetness), cellAir(cell).air, openingFactor)
 	};
 	for (const region of ['hands', 'feet'] as const)
-		totals[region] = Math.max(
-			BARE_M2KW,
-			totals[region] *
-				limbShareLeft(
-					outfit.filter(({ cloth }) => covers(cloth, region)),
-					wetness
-				)
-		);
+		totals[region] = limbTotalM2kw(totals[region], coveringOf(outfit, region), wetness);
 	if (cell.water)
 		for (const region of Object.keys(PART_OF) as (keyof typeof PART_OF)[])
 			totals[region] = inWaterM2kw(cell, outfit, region) ?? totals[region];
@@ -174,12 +173,7 @@ export function coverOf(
 			aroundC: cell.water.tempC
 		};
 	if (region === 'feet') return { totalM2kw, aroundC: cell.airTempC };
-	const wet = Math.max(
-		0,
-		...outfit
-			.filter(({ cloth }) => covers(cloth, 'hands'))
-			.map(({ cloth }) => wetness.get(cloth.thingId) ?? 0)
-	);
+	const wet = wettestOf(coveringOf(outfit, 'hands'), wetness);
 	const pockets = pocketsM2kw(cell.metabolicWm2, dexterityNeeded(cell) !== null, wet);
 	return { totalM2kw: totalM2kw + pockets, aroundC: cell.airTempC };
 }
@@ -197,7 +191,7 @@ export function wetnessOf({ water, sweat }: Living): Map<string, number> {
  */
 function isThrough(outfit: Outfit, part: WetPart, { outside }: Water): boolean {
 	const isFull = (layer: WornLayer): boolean => (outside.get(layer.cloth.thingId) ?? 0) > WET_FROM;
-	const here = outfit.filter(({ cloth }) => covers(cloth, part));
+	const here = coveringOf(outfit, part);
 	const [skin] = here;
 	if (!skin) return false;
 	if (isFull(skin)) return true;
@@ -249,13 +243,9 @@ export function liveThrough(
 	if (cell.fall) fallIn(cell, outfit, openingFactor, living, person);
 	const startDebtWhm2 = living.debtWhm2;
 	const effortWm2 = living.effortWm2 ?? cell.metabolicWm2;
-	const sweating = sweatAir(
-		cell,
-		outfit,
-		resultantClo(bodyConductance(totalsOf(outfit, air.air, openingFactor)), air.air)
-	);
+	const sweating = sweatAir(cell, outfit, outfitClo(outfit, air.air, openingFactor));
 	const debts = new Float64Array(many + 1);
-	const covers = { hands: [] as LocalCover[], feet: [] as LocalCover[] };
+	const around = { hands: [] as LocalCover[], feet: [] as LocalCover[] };
 	const average = new Map<string, number>();
 	const wetThrough = new Set<WetPart>();
 	let debt = startDebtWhm2;
@@ -263,14 +253,15 @@ export function liveThrough(
 	let isPaid = debt <= 0;
 	let holds: number | null = debt > person.marks.holdWhm2 ? 0 : null;
 	let before: Wetness | null = null;
+	let wetness = DRY;
 	let loss!: LossPair;
-	let now!: { hands: LocalCover; feet: LocalCover; totals: RegionTotals };
+	let now!: Record<'hands' | 'feet', LocalCover>;
 	let marks = person.marks;
 	const isOut = !cell.heated && cell.airTempC <= LEDGER_MAX_AIR_C;
 	for (let i = 0; i < many; i++) {
 		soak(cell, outfit, living.water, stepMin);
 		sweatThrough(cell, sweating, living.sweat, stepMin);
-		const wetness = wetnessOf(living);
+		wetness = wetnessOf(living);
 		for (const { cloth } of outfit) {
 			const share = wetness.get(cloth.thingId) ?? 0;
 			if (share > 0) average.set(cloth.thingId, (average.get(cloth.thingId) ?? 0) + share / many);
@@ -281,14 +272,13 @@ export function liveThrough(
 			const clo = resultantClo(bodyConductance(totals), air.air);
 			loss = lossOf(wetBalance(air.balance, skinWet(outfit, wetness)), clo, person.offsetClo);
 			now = {
-				totals,
 				hands: coverOf(cell, outfit, 'hands', totals.hands, wetness),
 				feet: coverOf(cell, outfit, 'feet', totals.feet, wetness)
 			};
 			marks = { ...person.marks, floorWhm2: person.marks.floorWhm2 * creditShare(outfit, wetness) };
 		}
-		covers.hands.push(now.hands);
-		covers.feet.push(now.feet);
+		around.hands.push(now.hands);
+		around.feet.push(now.feet);
 		const own = { ...person, marks };
 		debts[i] = debtEndWhm2(cell, loss, debt, own, stepMin / 2);
 		if (isOut && holds === null) {
@@ -302,7 +292,7 @@ export function liveThrough(
 	}
 	debts[many] = debt;
 	const local = (region: 'hands' | 'feet'): LocalCover | LocalCover[] =>
-		covers[region].every((one) => one === covers[region][0]) ? covers[region][0]! : covers[region];
+		around[region].every((one) => one === around[region][0]) ? around[region][0]! : around[region];
 	const blood = (extremity: 'fingers' | 'toes') => bloodSteps(extremity, cell, effortWm2, debts);
 	const fingers = localCourse('fingers', cell, living.fingersC, local('hands'), blood('fingers'));
 	const toes = localCourse('toes', cell, living.toesC, local('feet'), blood('toes'));
@@ -310,8 +300,6 @@ export function liveThrough(
 	living.fingersC = fingers.endC;
 	living.toesC = toes.endC;
 	living.effortWm2 = followedEffortWm2(effortWm2, cell.metabolicWm2, cell.minutes);
-	const endWetness = wetnessOf(living);
-	const worn = wetLayers(outfit, average);
 	return {
 		startDebtWhm2,
 		endWhm2: debt,
@@ -320,14 +308,14 @@ export function liveThrough(
 		holdsMinutes: isOut ? holds : null,
 		loss,
 		resultantClo: resultantClo(bodyConductance(totalsIn(cell, outfit, average, openingFactor)), air.air),
-		outfit: worn,
+		outfit: wetLayers(outfit, average),
 		fingers,
 		toes,
 		handsM2kw: now.hands.totalM2kw,
 		feetM2kw: now.feet.totalM2kw,
 		wetThrough: [...wetThrough],
-		wetness: new Map([...endWetness, ...average]),
-		endWetness,
+		wetness: new Map([...wetness, ...average]),
+		endWetness: wetness,
 		endSweat: new Map(living.sweat.share)
 	};
 }

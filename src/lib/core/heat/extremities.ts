@@ -12,7 +12,7 @@ export const REWARM_MINUTES = 20;
 
 /** Below these a finger or toe is useless and starts to hurt, is cool, and fails at fine work, in cold air, °C. */
 export const EXTREMITY_MARKS_C = { short: 15, cool: 20, fine: 24 } as const;
-export type ExtremityMark = keyof typeof EXTREMITY_MARKS_C;
+type ExtremityMark = keyof typeof EXTREMITY_MARKS_C;
 /** Air up to which the marks hold as they stand, °C (our assumption). */
 const MARKS_FADE_FROM_C = 5;
 
@@ -31,7 +31,7 @@ export const followedEffortWm2 = (startWm2: number, metabolicWm2: number, minute
 	metabolicWm2 + (startWm2 - metabolicWm2) * Math.exp(-minutes / EFFORT_FOLLOWS_MIN);
 
 /** Share of its usual blood that a finger or toe gets of a body that owes or has spare heat (our assumption). */
-export const bloodShare = (debtWhm2: number): number => clamp(1.5 - debtWhm2 / 80, 0.5, 1.5);
+const bloodShare = (debtWhm2: number): number => clamp(1.5 - debtWhm2 / 80, 0.5, 1.5);
 
 /**
  * Heat that blood brings to an extremity, W/m² (our assumption): fingers 1.2·M − 60 within 40…200, toes 0.6·M up to 120; half

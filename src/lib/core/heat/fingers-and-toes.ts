@@ -12,7 +12,7 @@ import {
 } from './extremities';
 
 /** Longest step in which fingers and toes are followed, minutes: five are exact to 0.3 K. */
-export const STEP_MIN = 5;
+const STEP_MIN = 5;
 
 /** A phase cut into like steps, with the heat that the blood brings in each, W/m². */
 export interface BloodSteps {

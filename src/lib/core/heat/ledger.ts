@@ -21,7 +21,7 @@ import { stepsOf } from './fingers-and-toes';
 export const LEDGER_MAX_AIR_C = 20;
 
 /** From this effort on clothes can be too warm in the cold, fully so a little above it, W/m² (our assumption). */
-export const WARM_FROM_WM2 = 130;
+const WARM_FROM_WM2 = 130;
 const WARM_WHOLLY_ABOVE_WM2 = 30;
 /** Over the neutral level by this much is warm, and by more where one hardly works, clo (our assumption). */
 export const WARM_MARGIN_CLO = 0.15;
@@ -57,7 +57,7 @@ function kept(key: string, make: () => number): number {
 const HEAT_ABOVE_METHOD = 0.9;
 
 /** Both levels of a cell; effort above the method's range makes heat all the same. */
-export function balanceOf({
+function balanceOf({
 	airTempC,
 	airVelocityMs,
 	humidityPct,
@@ -69,6 +69,10 @@ export function balanceOf({
 	made.minimal.metabolicWm2 += above;
 	return made;
 }
+
+/** Whether work may leave the heat no way out: in air over the method's limit, and in heated places. */
+export const mayStrain = ({ metabolicWm2, heated, airTempC }: Cell): boolean =>
+	metabolicWm2 >= WARM_FROM_WM2 && (heated || airTempC > METHOD_MAX_AIR_C);
 
 /** Insulation over the neutral level that is warm in the cold, clo; Infinity at rest. */
 function warmInTheColdClo(cell: Cell, airTempC: number): number {
@@ -88,10 +92,9 @@ function tooWarmAboveCloOf(cell: Cell): number {
 	const climate = { airTempC, airVelocityMs, humidityPct, metabolicWm2 };
 	const key = JSON.stringify(climate);
 	const wet = (): number => kept(key, () => tooWetAboveClo(climate));
-	const strained =
-		metabolicWm2 >= WARM_FROM_WM2 && (heated || airTempC > METHOD_MAX_AIR_C)
-			? kept(`${key} ${minutes}`, () => strainedAboveClo(climate, Math.max(1, Math.round(minutes))))
-			: Infinity;
+	const strained = mayStrain(cell)
+		? kept(`${key} ${minutes}`, () => strainedAboveClo(climate, Math.max(1, Math.round(minutes))))
+		: Infinity;
 	if (heated) return Math.min(wet(), strained);
 	if (airTempC <= COLD_UNTIL_C) return Math.min(warmInTheColdClo(cell, airTempC), strained);
 	const cold = warmInTheColdClo(cell, COLD_UNTIL_C);

@@ -1,16 +1,10 @@
-import {
-	comfortableWettedness,
-	HOT_CORE_C,
-	minuteOf,
-	steppedBody,
-	type SteppedBody,
-	surroundings
-} from '../body/two-node';
+import { comfortableWettedness, HOT_CORE_C, minuteOf, steppedBody, type SteppedBody } from '../body/two-node';
 import { type Cloth, covers } from '../cloth/things';
 import { innermost, type Outfit, outfitClo } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { reason, type Reason } from '../document/reasons';
 import { cellAir } from './ledger';
+import { aroundIn } from './clothed-body';
 import { SWEAT_STORE } from './sweat-store';
 
 /** The layers next to the skin are wet from this share of what they hold (our assumption). */
@@ -74,17 +68,6 @@ export interface SimulatedDay {
 	moments: Moment[];
 }
 
-/**
- * What a whole outfit lets through, by its tightest layer over more than half of the torso (our assumption; 0.45 is the standard's).
- */
-export function vapourPermeabilityOf(outfit: Outfit): number {
-	const tightest = Math.max(
-		0,
-		...outfit.filter(({ cloth }) => cloth.regions.trunk > 0.5).map(({ cloth }) => cloth.vapourResistance)
-	);
-	return tightest >= 500 ? 0.1 : tightest >= 20 ? 0.3 : 0.45;
-}
-
 interface Carried {
 	body: SteppedBody;
 	skinThingId: string | null;
@@ -104,17 +87,7 @@ function through(
 	const { cell, outfit, opening } = phase;
 	const skin = innermost(outfit, 'torso');
 	const store = SWEAT_STORE[skin?.fibre ?? 'other'];
-	const around = surroundings(
-		{
-			airTempC: cell.airTempC,
-			airVelocityMs: cell.airVelocityMs,
-			humidityPct: cell.humidityPct,
-			metabolicWm2: cell.metabolicWm2,
-			insulationClo: Math.max(0, outfitClo(outfit, cellAir(cell).air, opening))
-		},
-		store,
-		vapourPermeabilityOf(outfit)
-	);
+	const around = aroundIn(cell, outfit, outfitClo(outfit, cellAir(cell).air, opening));
 	const { body } = carried;
 	// What is put on next to the skin is dry.
 	if (skin?.thingId !== carried.skinThingId) {

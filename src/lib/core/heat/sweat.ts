@@ -1,10 +1,9 @@
-import { minuteOf, steppedBody, type SteppedBody, surroundings } from '../body/two-node';
-import type { Cloth } from '../cloth/things';
-import { covers } from '../cloth/things';
+import { minuteOf, steppedBody, type SteppedBody } from '../body/two-node';
+import { type Cloth, covers } from '../cloth/things';
 import { innermost, type Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
+import { aroundIn } from './clothed-body';
 import { dryHoursOf } from './drying';
-import { vapourPermeabilityOf } from './simulation';
 import { SWEAT_STORE } from './sweat-store';
 
 /** Sweat in what is worn next to the skin, worked out by the two-node body as if nothing were wet from outside. */
@@ -30,24 +29,18 @@ const SOCK_SWEATS_ABOVE_WM2 = 100;
 const CLOSED_BOOT = 10;
 
 /** One cell as the sweat sees it. */
-export interface SweatAir {
-	around: ReturnType<typeof surroundings>;
+interface SweatAir {
+	around: ReturnType<typeof aroundIn>;
 	skin: Cloth | null;
 	legs: Cloth | null;
 	sock: Cloth | null;
 }
 /** @param dryClo insulation as worn while it is dry */
 export function sweatAir(cell: Cell, outfit: Outfit, dryClo: number): SweatAir {
-	const skin = innermost(outfit, 'torso');
 	const boot = outfit.find(({ cloth }) => cloth.slot === 'footwear')?.cloth;
-	const { airTempC, airVelocityMs, humidityPct, metabolicWm2 } = cell;
 	return {
-		around: surroundings(
-			{ airTempC, airVelocityMs, humidityPct, metabolicWm2, insulationClo: Math.max(0, dryClo) },
-			SWEAT_STORE[skin?.fibre ?? 'other'],
-			vapourPermeabilityOf(outfit)
-		),
-		skin,
+		around: aroundIn(cell, outfit, dryClo),
+		skin: innermost(outfit, 'torso'),
 		legs: innermost(outfit, 'thighs'),
 		sock:
 			boot && boot.airPermeability < CLOSED_BOOT

@@ -3,7 +3,7 @@ import { cellOf, clothWorn, type PhaseRow } from '../../../../tests/fixtures/mak
 import type { Outfit } from '../cloth/worn';
 import type { Mark } from '../document/types';
 import { wettingPerMin } from '../weather/precipitation';
-import { immersionOf } from '../conditions/immersion';
+import { immersionOf, waterTempC } from '../conditions/immersion';
 import { dryWater, keptDry, soak, type Water } from './water';
 
 const worn = (...typeIds: string[]): Outfit => typeIds.map((typeId, i) => clothWorn(typeId, i));
@@ -134,7 +134,8 @@ describe('water that one stands in', () => {
 		const cell = { ...cellOf(['stop', 30, 120, 'lee', { marks: ['immersed-knee'] }], { airTempC }) };
 		// The fixture's day lies in January; other days by the rule itself.
 		if (date.startsWith('2027-01')) expect(cell.water!.tempC).toBeCloseTo(waterC, 6);
-		expect(immersionOf(['immersed-knee'], undefined, airTempC, date, false)!.tempC).toBeCloseTo(waterC, 6);
+		const tempC = waterTempC(undefined, airTempC, date, false);
+		expect(immersionOf(['immersed-knee'], tempC)!.tempC).toBeCloseTo(waterC, 6);
 	});
 });
 

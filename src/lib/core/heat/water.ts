@@ -91,10 +91,13 @@ export const isUnder = (cell: Cell, part: Part): boolean =>
  * keeps it out.
  * @param outfit from the skin out
  */
-export function keptDry(outfit: Outfit, part: Part, depthCm: number): WornLayer[] | null {
+export function keptDry<L extends { cloth: Cloth }>(
+	outfit: readonly L[],
+	part: Part,
+	depthCm: number
+): L[] | null {
 	const here = outfit.filter(({ cloth }) => covers(cloth, part));
-	const isRubber = ({ cloth }: WornLayer): boolean =>
-		cloth.waterGrade === 'rubber' && topOf(cloth) >= depthCm;
+	const isRubber = ({ cloth }: L): boolean => cloth.waterGrade === 'rubber' && topOf(cloth) >= depthCm;
 	const seal = here.findLastIndex(
 		(layer) =>
 			isRubber(layer) ||

@@ -1,9 +1,10 @@
+import { BARE_M2KW } from '../cloth/supply';
 import type { Cloth } from '../cloth/things';
-import type { WornLayer } from '../cloth/worn';
 import type { Fibre } from '../document/types';
 
 /** How wet things are, by thing id, 0…1 of what they can hold; what is dry is left out. */
 export type Wetness = ReadonlyMap<string, number>;
+export const DRY: Wetness = new Map();
 
 /** Insulation lost when a cloth holds all the water it can, 0…1 (our assumption, by fibre). */
 export const LOST_WHEN_FULL: Readonly<Record<Fibre, number>> = {
@@ -26,9 +27,18 @@ const isOnLimb = ({ regions }: Cloth): boolean => regions.hands >= 0.5 || region
 
 /** Insulation that wet gloves, boots and socks lose with their air layer when full, 0…1 (our assumption). */
 const LIMB_LOST_WHEN_FULL = 0.5;
+/** How wet the wettest of some things is, 0…1. */
+export const wettestOf = (layers: readonly { cloth: Cloth }[], wetness: Wetness): number =>
+	Math.max(0, ...layers.map(({ cloth }) => wetness.get(cloth.thingId) ?? 0));
 /** Share of the total insulation of hands or feet that is left, by how wet the wettest thing on them is. */
-export const limbShareLeft = (layers: readonly Pick<WornLayer, 'cloth'>[], wetness: Wetness): number =>
-	1 - LIMB_LOST_WHEN_FULL * Math.max(0, ...layers.map(({ cloth }) => wetness.get(cloth.thingId) ?? 0));
+export const limbShareLeft = (layers: readonly { cloth: Cloth }[], wetness: Wetness): number =>
+	1 - LIMB_LOST_WHEN_FULL * wettestOf(layers, wetness);
+/** Total insulation of hands or feet in what is wet, m²·K/W. @param dryM2kw the same while it is dry */
+export const limbTotalM2kw = (
+	dryM2kw: number,
+	layers: readonly { cloth: Cloth }[],
+	wetness: Wetness
+): number => Math.max(BARE_M2KW, dryM2kw * limbShareLeft(layers, wetness));
 
 /** A cloth as it warms with water in it: the wetter, the less. Gloves, boots and socks lose it as a whole with their air. */
 export const wetCloth = (cloth: Cloth, share: number): Cloth =>

@@ -1,6 +1,5 @@
-import type { Cloth } from '../cloth/things';
 import type { Bed } from '../document/types';
-import { covers } from '../cloth/things';
+import { type Cloth, covers, isBag } from '../cloth/things';
 import { DAMP_FROM, LOST_WHEN_FULL, WET_FROM, type Wetness } from './wet-cloth';
 
 /** Things that a place dries overnight, most wanted first: small ones, up to so many (our assumption). */
@@ -17,8 +16,6 @@ const isSmall = ({ packedL, fibre }: Cloth): boolean =>
 /** Of two soaked pairs of socks only one dries in a bag (common practice). */
 const isPair = (cloth: Cloth): boolean => covers(cloth, 'feet');
 
-const NO_BAG_FROM_C = 20;
-export const isBag = ({ comfortTempC }: Cloth): boolean => comfortTempC < NO_BAG_FROM_C;
 /** A bag in which wet things are dried loses so much of its warmth a night, down twice that, up to a most (our assumption). */
 const BAG_LOSES = 0.05;
 const BAG_LOSES_AT_MOST = 0.3;

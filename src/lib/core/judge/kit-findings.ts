@@ -1,5 +1,5 @@
 import { WORK_WM2 } from '../body/effort';
-import { type Cloth, clothOf, covers } from '../cloth/things';
+import { type Cloth, clothOf, covers, isBag } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import { HIGH_LIGHT_M, isAwake, isOut } from '../conditions/needs';
 import type { Finding } from '../document/finding';
@@ -148,7 +148,7 @@ const burns: FindingRule = (facts) => {
 
 const bagUnclear: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
-	const bag = facts.kit.find(({ comfortTempC, bagScale }) => comfortTempC < 20 && bagScale === 'unclear');
+	const bag = facts.kit.find((cloth) => isBag(cloth) && cloth.bagScale === 'unclear');
 	if (!night || !bag) return [];
 	return [
 		{

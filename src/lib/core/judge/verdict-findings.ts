@@ -129,21 +129,21 @@ const soaked: FindingRule = (facts) => {
 		const cold = lived.find((phase) => wetOn(phase).length > 0 && verdictOf(phase) !== 'right');
 		if (!cold) return [];
 		const wet = wetOn(cold);
-		// Since when: the first phase of the day in which the first of them was as wet.
+		const [{ thingId: first, share, sweat }] = wet as [WetThing];
+		// Since when: the first phase of the day in which the first of them was as wet; that one at the latest.
 		const since = lived.find((phase) =>
-			phase.wet.some((one) => one.thingId === wet[0]!.thingId && one.share >= WET_FROM)
-		);
-		const [{ share, sweat }] = wet as [WetThing];
+			phase.wet.some((one) => one.thingId === first && one.share >= WET_FROM)
+		)!;
 		return [
 			{
 				code: 'soaked',
 				severity: 'note',
-				...at(facts, since ?? cold),
+				...at(facts, since),
 				part,
 				thingIds: wet.map(({ thingId }) => thingId),
 				values: {
-					by: sweat > share / 2 ? 'sweat' : (since ?? cold).cell.water ? 'water' : 'rain',
-					cold: cold.cell.phaseId === (since ?? cold).cell.phaseId ? 'there' : 'later'
+					by: sweat > share / 2 ? 'sweat' : since.cell.water ? 'water' : 'rain',
+					cold: cold.cell.phaseId === since.cell.phaseId ? 'there' : 'later'
 				},
 				reasons: [
 					reason(

@@ -24,7 +24,7 @@ import {
 import { bandOf } from '../heat/debt';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { bloodSteps, localCourse, type LocalCourse } from '../heat/fingers-and-toes';
-import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C, WARM_FROM_WM2 } from '../heat/ledger';
+import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C, mayStrain } from '../heat/ledger';
 import { noSweat } from '../heat/sweat';
 import type { Wetness } from '../heat/wet-cloth';
 import { countedOverheat } from '../rules/objective';
@@ -80,9 +80,7 @@ function warmVerdict(
 						['comfortableWettedness', comfortableWettedness(cell.metabolicWm2)]
 					])
 				: reason('warm', values),
-			...(cell.metabolicWm2 >= WARM_FROM_WM2 && (cell.heated || cell.airTempC > METHOD_MAX_AIR_C)
-				? [reason('strain')]
-				: []),
+			...(mayStrain(cell) ? [reason('strain')] : []),
 			...(isWarmSide(cell) && limitClo < LEAST_CLOTHES_CLO ? [reason('tooHotForAll')] : []),
 			...(soon && works ? [reason('warmBeforeStop', [['within', BEFORE_STOP_MINUTES, 'min']])] : [])
 		]
@@ -291,39 +289,43 @@ export interface Standing extends Living {
 	outfit: Outfit;
 }
 
-/** Everything that is judged in one stage and one weather. */
-interface StageInput {
-	cells: readonly Cell[];
-	/** outfit, as it warms when dry, and opening of every cell that is neither a night nor a what-if */
-	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };
-	/** outfit for a what-if, from what has been taken, given where one stands; null when the day has not begun */
-	outfitWhatIf(cell: Cell, standing: Standing | null): { outfit: Outfit; opening: number };
-	bags: readonly Cloth[];
+/** What the verdicts of one stage in one weather are judged with. */
+export interface Judging {
 	person: Person;
 	/** rows of which nobody has said anything */
 	isUnasked(row: Row): boolean;
+}
+interface StageInput extends Judging {
+	cells: readonly Cell[];
+	/** outfit, as it warms when dry, and opening of every cell that is neither a night nor a what-if */
+	outfitAt(cellIndex: number): { outfit: Outfit; opening: number };
+	bags: readonly Cloth[];
 	/** what is wet in the morning, by thing id */
 	morning: Wetness;
 }
 
-/**
- * Verdicts of all cells in order, and how wet things are in the evening. A what-if starts from what came before it and leaves
- * nothing behind.
- */
-export function judgeStage({ cells, outfitAt, outfitWhatIf, bags, person, isUnasked, morning }: StageInput): {
-	verdicts: PhaseVerdict[];
+/** A stage as it is lived through: its what-ifs are not judged yet. */
+export interface LivedStage {
+	/** by cell; null for a what-if */
+	verdicts: readonly (PhaseVerdict | null)[];
+	/** how cold and wet one is before each what-if, and what is worn; null where the day has not begun */
+	before: ReadonlyMap<Cell, { living: Living; outfit: Outfit | null }>;
+	/** how wet things are in the evening */
 	evening: Wetness;
-} {
+}
+
+/** Verdicts of all cells in order but the what-ifs, which leave nothing behind. */
+export function judgeLived({ cells, outfitAt, bags, person, isUnasked, morning }: StageInput): LivedStage {
 	const lived = cells.filter((cell) => cell.kind !== 'what-if');
 	const soon = new Map(stopsSoonAfter(lived).map((value, i) => [lived[i]!, value]));
 	let living = freshLiving(morning);
 	let worn: Outfit | null = null;
+	const before = new Map<Cell, { living: Living; outfit: Outfit | null }>();
 	const verdicts = cells.map((cell, k) => {
 		if (cell.kind === 'sleep') return judgeNight(cell, bags, person, isUnasked('sleep'), wetnessOf(living));
 		if (cell.kind === 'what-if') {
-			const own = copyOfLiving(living);
-			const { outfit, opening } = outfitWhatIf(cell, worn && { ...own, outfit: worn });
-			return judgeCell(cell, outfit, opening, own, false, person, isUnasked);
+			before.set(cell, { living: copyOfLiving(living), outfit: worn });
+			return null;
 		}
 		const { outfit, opening } = outfitAt(k);
 		worn = outfit;
@@ -332,5 +334,18 @@ export function judgeStage({ cells, outfitAt, outfitWhatIf, bags, person, isUnas
 			living = { ...freshLiving(), water: living.water, sweat: { ...noSweat(), share: living.sweat.share } };
 		return judgeCell(cell, outfit, opening, living, soon.get(cell)!, person, isUnasked);
 	});
-	return { verdicts, evening: wetnessOf(living) };
+	return { verdicts, before, evening: wetnessOf(living) };
+}
+
+/** The verdict of a what-if of a stage that was lived through. @param outfitWhatIf what is worn in it, given where one stands */
+export function judgeWhatIf(
+	cell: Cell,
+	{ before }: LivedStage,
+	outfitWhatIf: (cell: Cell, standing: Standing | null) => { outfit: Outfit; opening: number },
+	{ person, isUnasked }: Judging
+): PhaseVerdict {
+	const { living, outfit: worn } = before.get(cell)!;
+	const own = copyOfLiving(living);
+	const { outfit, opening } = outfitWhatIf(cell, worn && { ...own, outfit: worn });
+	return judgeCell(cell, outfit, opening, own, false, person, isUnasked);
 }

@@ -1,5 +1,5 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
-import { type Cloth, clothOf, covers, wearableThings } from '../cloth/things';
+import { type Cloth, clothOf, covers, isBag, wearableThings } from '../cloth/things';
 import { ROWS, type Row } from '../document/parts';
 import type { Client } from '../document/types';
 
@@ -18,7 +18,7 @@ export const wearerOf = (client: Client): Wearer => ({
 
 /** Whether a thing belongs to a row of the ladder. */
 export const inRow = (cloth: Cloth, row: Row): boolean =>
-	row === 'sleep' ? cloth.comfortTempC < 20 : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
+	row === 'sleep' ? isBag(cloth) : PARTS_OF_ROW[row].some((part) => covers(cloth, part));
 
 /** The rows for which anybody has said anything about what a client has. */
 export function answeredRows(client: Client): Set<Row> {

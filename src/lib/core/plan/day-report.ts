@@ -1,4 +1,4 @@
-import { type Cloth } from '../cloth/things';
+import { type Cloth, isBag } from '../cloth/things';
 import { type DrawnLayer, drawnLayers, type Outfit } from '../cloth/worn';
 import { type Cell } from '../conditions/cells';
 import { awakeCells } from '../conditions/needs';
@@ -12,7 +12,7 @@ import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
 import { type PhaseVerdict } from '../judge/phase-verdict';
-import { judgeStage } from '../judge/verdicts';
+import { judgeLived, judgeWhatIf, type Judging, type LivedStage } from '../judge/verdicts';
 import { type Wearer } from '../judge/wearer';
 import { wetMorningFinding } from '../judge/wet-morning';
 import { type CarriedThing, hasDryBag, packOf, packTooSmall, rideOf, wetInThePack } from '../kit/pack';
@@ -82,42 +82,51 @@ export interface JudgedDay {
 	evening: Wetness;
 }
 
-/** The same layers, made of cloth that is dry. */
-const whenDry = (outfit: Outfit, dry: ReadonlyMap<string, Cloth>): Outfit =>
-	outfit.map((layer) => ({ ...layer, cloth: dry.get(layer.cloth.thingId) ?? layer.cloth }));
+const judgingOf = ({ client, answered }: ChosenDay): Judging => ({
+	person: personOf(client),
+	isUnasked: (row) => !answered.has(row)
+});
 
-/** The verdicts of a day whose outfits are chosen. */
-export function judgedDay({
-	client,
-	kit,
-	answered,
-	cells,
-	choice,
-	morning,
-	givenWhatIfs,
-	alsoCarried = new Set()
-}: ChosenDay): JudgedDay {
-	const dry = new Map(kit.map((cloth) => [cloth.thingId, cloth]));
-	const person = personOf(client);
-	const takenIds = new Set([...choice.outfits.flat().map(({ cloth }) => cloth.thingId), ...alsoCarried]);
-	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+/** A day whose outfits are chosen, lived through: everything is judged but its what-ifs. */
+export function livedDay(day: ChosenDay): LivedStage {
+	const { kit, cells, choice, morning } = day;
 	const lived = awakeCells(cells);
-	return judgeStage({
+	return judgeLived({
+		...judgingOf(day),
 		cells,
 		outfitAt: (i) => {
 			const k = lived.indexOf(cells[i]!);
-			return { outfit: whenDry(choice.outfits[k]!, dry), opening: choice.openings[k]! };
+			return { outfit: choice.outfits[k]!, opening: choice.openings[k]! };
 		},
-		outfitWhatIf: (cell, standing) => {
-			const worn = givenWhatIfs?.get(cell);
-			return worn ? outfitAsGiven(cell, kit, worn, person) : emergencyOutfit(cell, taken, person, standing);
-		},
-		bags: kit.filter((cloth) => cloth.comfortTempC < 20),
-		person,
-		isUnasked: (row) => !answered.has(row),
+		bags: kit.filter(isBag),
 		morning
 	});
 }
+
+/** The verdict of a what-if of such a day, in what is at hand: worn, or carried along. */
+export function whatIfOn(day: ChosenDay, stage: LivedStage, whatIf: Cell): PhaseVerdict {
+	const { kit, choice, givenWhatIfs, alsoCarried = new Set() } = day;
+	const judging = judgingOf(day);
+	const takenIds = new Set([...choice.outfits.flat().map(({ cloth }) => cloth.thingId), ...alsoCarried]);
+	const taken = kit.filter((cloth) => takenIds.has(cloth.thingId));
+	return judgeWhatIf(
+		whatIf,
+		stage,
+		(cell, standing) => {
+			const worn = givenWhatIfs?.get(cell);
+			return worn
+				? outfitAsGiven(cell, kit, worn, judging.person)
+				: emergencyOutfit(cell, taken, judging.person, standing);
+		},
+		judging
+	);
+}
+
+/** The verdicts of a day whose outfits are chosen. */
+export const judgedDay = (day: ChosenDay, stage = livedDay(day)): JudgedDay => ({
+	verdicts: stage.verdicts.map((verdict, k) => verdict ?? whatIfOn(day, stage, day.cells[k]!)),
+	evening: stage.evening
+});
 
 /** Nights are not drawn: a bag is no stack of layers. */
 function drawnIn({ cell, outfit, resultantClo }: PhaseVerdict): DrawnLayer[] {
@@ -172,5 +181,5 @@ export function reportedDay(day: ChosenDay, { verdicts } = judgedDay(day)): Plan
 }
 
 /** What is still wet on the morning after a planned stage. */
-export const wetAfter = ({ evening }: JudgedDay, stage: Stage, { kit }: Wearer): Wetness =>
+export const wetAfter = ({ evening }: Pick<JudgedDay, 'evening'>, stage: Stage, { kit }: Wearer): Wetness =>
 	morningWetness(evening, kit, stage.bed);

@@ -3,7 +3,7 @@ import type { Cloth } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import { packBag } from '../kit/pack';
 import type { TripDay } from './trip-days';
-import { judgedOf, type TripPlan } from './trip-plan';
+import { type TripPlan, whatIfsOf } from './trip-plan';
 
 /**
  * What is carried for what may go wrong, beside what the plan wears: the few things with which most what-ifs hold that do
@@ -16,7 +16,7 @@ const PROVIDES = {
 	light: { minutes: 30, things: 2 },
 	full: { minutes: Infinity, things: 5 }
 } as const;
-/** Days that are judged anew at most while things are tried. */
+/** Days whose what-ifs are judged anew at most while things are tried. */
 const MOST_TRIES = 60;
 
 const isColdInIt = ({ verdict }: PhaseVerdict): boolean =>
@@ -45,8 +45,8 @@ export function withWorst(plan: TripPlan): TripPlan {
 	const isCandidate = ({ thingId }: Cloth): boolean => !left.has(thingId);
 	const failing = (day: TripDay, added: ReadonlySet<string>): PhaseVerdict[] => {
 		const along = new Set([...(plan.carried.get(day.stage.id) ?? []), ...added]);
-		return judgedOf(problem, choice, day, along).verdicts.filter(
-			(phase) => phase.cell.kind === 'what-if' && phase.cell.minutes <= provides.minutes && isColdInIt(phase)
+		return whatIfsOf(problem, choice, day, along).filter(
+			(phase) => phase.cell.minutes <= provides.minutes && isColdInIt(phase)
 		);
 	};
 	const seen = new Set<string>();

@@ -1,24 +1,23 @@
 import { isAwake } from '../conditions/needs';
-import type { Verdict } from '../document/verdict';
+import { isFailing, type Verdict } from '../document/verdict';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
-import type { Wetness } from '../heat/wet-cloth';
+import { DRY, type Wetness } from '../heat/wet-cloth';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import { wetAfter } from './day-report';
-import { cellWaterOf, DRY_CELL, waterKey } from './day/wet-day';
+import { quartered, waterKey } from './day/wet-day';
 import type { TripChoice } from './trip-choice';
 import { type DayWater, inTimeOrder, type TripDays, type Waters } from './trip-days';
-import { judgedOf } from './trip-plan';
+import { livedOf } from './trip-plan';
 
 /** A trip lived through in what a plan wears: how wet that gets, and what a guide would be told of it. */
 
 /** What words count when two plans are compared as they are told (our assumption, in the order of the words). */
 const TOLD = { bad: 100, cool: 2, warm: 1 } as const;
-const BAD: readonly Verdict[] = ['nothing suffices', 'wet through', 'short'];
 /** Words that water may be the cause of. */
-const COLD: readonly Verdict[] = [...BAD, 'cool'];
+const isCold = (verdict: Verdict): boolean => isFailing(verdict) || verdict === 'cool';
 /** What a phase counts: its word, and degrees within it, which count less than a word. */
 function toldCost({ verdict, peakDebtWhm2, fingers, toes }: PhaseVerdict): number {
-	const word = BAD.includes(verdict)
+	const word = isFailing(verdict)
 		? TOLD.bad
 		: verdict === 'cool' || verdict === 'warm before a stop'
 			? TOLD.cool
@@ -46,19 +45,21 @@ export function livedThrough(
 		let wet = firstMorning;
 		for (const stage of inTimeOrder(problem.trip.stages)) {
 			const own = problem.days.filter((day) => day.weather === weather && day.stage.id === stage.id);
-			let next: Wetness = new Map();
+			let next = DRY;
 			for (const day of own) {
 				if (!choice.dressed[day.index]) continue;
-				const judged = judgedOf(problem, choice, { ...day, morning: wet });
-				const awake = judged.verdicts.filter(({ cell }) => isAwake(cell));
-				told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
-				if (awake.some(({ verdict }) => COLD.includes(verdict))) heeded.add(day.index);
-				const cells = awake.map(({ wetness }) =>
-					heeded.has(day.index) ? cellWaterOf(new Map(Object.entries(wetness))) : DRY_CELL
+				const lived = livedOf(problem, choice, { ...day, morning: wet });
+				const awake = lived.verdicts.filter(
+					(phase): phase is PhaseVerdict => phase !== null && isAwake(phase.cell)
 				);
-				if (wet.size > 0 || cells.some(({ wetness }) => wetness.size > 0))
+				told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
+				if (awake.some(({ verdict }) => isCold(verdict))) heeded.add(day.index);
+				const cells = awake.map(({ wetness }) =>
+					heeded.has(day.index) ? quartered(Object.entries(wetness)) : DRY
+				);
+				if (wet.size > 0 || cells.some(({ size }) => size > 0))
 					waters.set(day.index, { morning: wet, cells });
-				if (!day.foul && stage.bed.drying !== 'everything') next = wetAfter(judged, day.stage, problem);
+				if (!day.foul && stage.bed.drying !== 'everything') next = wetAfter(lived, day.stage, problem);
 			}
 			wet = next;
 		}
@@ -69,17 +70,15 @@ export function livedThrough(
 /** A problem whose mornings are those of a choice. */
 export function withMornings(problem: TripDays, choice: TripChoice, firstMorning: Wetness): TripDays {
 	const { waters } = livedThrough(problem, choice, firstMorning);
-	const none: Wetness = new Map();
 	return {
 		...problem,
-		days: problem.days.map((day) => ({ ...day, morning: waters.get(day.index)?.morning ?? none }))
+		days: problem.days.map((day) => ({ ...day, morning: waters.get(day.index)?.morning ?? DRY }))
 	};
 }
 
-/** Waters as the search sees them, in a form that can be compared. */
+/** Waters as the search sees them, in a form that can be compared; empty where it heeds none. */
 export const keyOfWaters = (waters: Waters): string =>
-	JSON.stringify(
-		[...waters].flatMap(([day, { cells }]) =>
-			cells && waterKey(cells) !== '' ? [[day, waterKey(cells)]] : []
-		)
-	);
+	[...waters]
+		.map(([day, { cells }]) => [day, waterKey(cells ?? [])] as const)
+		.filter(([, key]) => key !== '')
+		.join(';');

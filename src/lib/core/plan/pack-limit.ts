@@ -1,3 +1,4 @@
+import { isBag } from '../cloth/things';
 import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
 import { finished } from '../search/steps';
 import type { Constraints } from './constraints';
@@ -42,10 +43,7 @@ export function overfull(problem: TripDays, choice: TripChoice): Overfull | null
 		const dressed = choice.dressed[day.index];
 		if (!dressed) continue;
 		const bedding = day.all.some(({ kind, heated }) => kind === 'sleep' && !heated)
-			? Math.max(
-					0,
-					...problem.kit.filter(({ comfortTempC }) => comfortTempC < 20).map(({ packedL }) => packedL)
-				)
+			? Math.max(0, ...problem.kit.filter(isBag).map(({ packedL }) => packedL))
 			: 0;
 		day.cells.forEach((cell, k) => {
 			if (!isCarrying(cell)) return;

@@ -184,10 +184,15 @@ export class TripPlanner {
 		this.solvers.set(key, solver);
 		solver.problem = dry;
 		let shown: TripChoice | null = null;
+		// Each search begins with the debts that the last one ended with.
+		let fitted: SolveOptions['fitted'];
 		const meet = function* (this: TripPlanner, whole: boolean): Generator<Planning, Met, void> {
-			const steps = this.met(solver, wishes, { ...options, whole });
+			const steps = this.met(solver, wishes, { ...options, whole, ...(fitted ? { fitted } : {}) });
 			for (let step = steps.next(); ; step = steps.next()) {
-				if (step.done) return step.value;
+				if (step.done) {
+					({ fitted } = step.value.choice);
+					return step.value;
+				}
 				const { best } = step.value;
 				if (best && best !== shown) {
 					shown = best;

@@ -40,6 +40,8 @@ export interface TripChoice {
 	isWhole: boolean;
 	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
 	gaps: number[];
+	/** by day: debts of the body for which hands and feet were chosen */
+	fitted: readonly BodyDebts[];
 }
 
 export interface Progress {
@@ -61,6 +63,8 @@ export interface SolveOptions {
 	hasty?: boolean;
 	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
 	last?: ReadonlySet<number>;
+	/** debts of the body for which hands and feet are chosen first, by day: those of a plan of nearly the same days */
+	fitted?: readonly BodyDebts[];
 	/**
 	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or
 	 * short with all that is ordinary
@@ -122,7 +126,7 @@ export function choiceFrom(
 	massG: readonly number[],
 	groups: Record<Group, GroupChoice>,
 	dressed: (Dressed | null)[],
-	debts: BodyDebts[],
+	{ fitted, debts }: { fitted: readonly BodyDebts[]; debts: readonly BodyDebts[] },
 	constraints: Constraints
 ): TripChoice {
 	const dayLevels = days.map((day) => {
@@ -162,7 +166,8 @@ export function choiceFrom(
 		levelsProven: GROUPS.every((group) => groups[group].levelsProven),
 		massProven: GROUPS.every((group) => groups[group].massProven),
 		isWhole: false,
-		gaps
+		gaps,
+		fitted
 	};
 }
 

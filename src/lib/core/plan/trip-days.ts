@@ -4,13 +4,13 @@ import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
 import type { Client, Stage, Trip, Weather } from '../document/types';
 import type { FixedOutfit, WornThing } from '../document/worn';
-import type { Wetness } from '../heat/wet-cloth';
+import { DRY, type Wetness } from '../heat/wet-cloth';
 import { type Wearer, wearerOf } from '../judge/wearer';
 import { coreOf } from '../outfit/core-outfits';
 import { askedBy, legalOutfitsOf, type Wardrobe, withGiven } from '../outfit/legal-outfits';
 import { cellKey } from './day/day-problem';
 import { type Day, dayOf } from './day/limb-judges';
-import { type CellWater, cellWaterOf, DRY_CELL, waterKey } from './day/wet-day';
+import { quartered, waterKey } from './day/wet-day';
 
 /**
  * A trip as days to be dressed for: every stage in every weather, and once more as it goes when the weather is foul.
@@ -46,12 +46,10 @@ export interface TripDays extends Wearer {
 export interface DayWater {
 	morning: Wetness;
 	/** by cell that is lived awake; null where nothing is known yet but the morning */
-	cells: readonly CellWater[] | null;
+	cells: readonly Wetness[] | null;
 }
 /** By day index; days that are dry are left out. */
 export type Waters = ReadonlyMap<number, DayWater>;
-
-const DRY: Wetness = new Map();
 
 /** Outfits of trunk, legs and head that are searched whole on every day of a trip. */
 const MOST_OUTFITS = 2500;
@@ -161,7 +159,7 @@ export function tripDays(
 				const awake = awakeCells(all);
 				const water = waters.get(index);
 				const morning = water?.morning ?? DRY;
-				const wet = water?.cells ?? awake.map(() => (morning.size > 0 ? cellWaterOf(morning) : DRY_CELL));
+				const wet = water?.cells ?? awake.map(() => quartered(morning));
 				const wornIn = (cell: Cell): readonly WornThing[] | null =>
 					given.find((one) => isGivenFor(one, cell, weather))?.worn ?? null;
 				const givenHere = given.length === 0 ? awake.map(() => null) : awake.map(wornIn);

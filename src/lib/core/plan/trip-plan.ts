@@ -2,7 +2,8 @@ import { isAvailableOn } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import type { PlannedStage } from '../kit/planned-day';
 import type { Wish } from '../document/wish';
-import { type ChosenDay, type JudgedDay, judgedDay, reportedDay } from './day-report';
+import type { LivedStage } from '../judge/verdicts';
+import { type ChosenDay, type JudgedDay, judgedDay, livedDay, reportedDay, whatIfOn } from './day-report';
 import type { Dressed } from './day/day-problem';
 import type { TripDay, TripDays } from './trip-days';
 import type { TripChoice } from './trip-choice';
@@ -47,22 +48,50 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 	};
 }
 
-const judgedKnown = new WeakMap<Dressed, Map<string, JudgedDay>>();
+const livedKnown = new WeakMap<Dressed, Map<string, LivedStage>>();
+/** A day lived through in what a choice wears, worked out once as long as that is the same: everything but its what-ifs. */
+export function livedOf(problem: TripDays, choice: TripChoice, day: TripDay): LivedStage {
+	const dressed = choice.dressed[day.index]!;
+	const known = livedKnown.get(dressed) ?? new Map<string, LivedStage>();
+	livedKnown.set(dressed, known);
+	const key = JSON.stringify([...day.morning]);
+	const lived = known.get(key) ?? livedDay(chosenDay(problem, choice, day));
+	known.set(key, lived);
+	return lived;
+}
+
+/**
+ * The verdicts of the what-ifs of a day.
+ * @param along things that are carried beside what is worn on the day, by id
+ */
+export function whatIfsOf(
+	problem: TripDays,
+	choice: TripChoice,
+	day: TripDay,
+	along: ReadonlySet<string>
+): PhaseVerdict[] {
+	const stage = livedOf(problem, choice, day);
+	const chosen = { ...chosenDay(problem, choice, day), alsoCarried: along };
+	return day.all.filter(({ kind }) => kind === 'what-if').map((cell) => whatIfOn(chosen, stage, cell));
+}
+
+const judgedKnown = new WeakMap<LivedStage, Map<string, JudgedDay>>();
 /**
  * The verdicts of a day, worked out once as long as the same is worn and carried.
  * @param along things that are carried beside what is worn on the day, by id
  */
-export function judgedOf(
+function judgedOf(
 	problem: TripDays,
 	choice: TripChoice,
 	day: TripDay,
-	along: ReadonlySet<string> = new Set()
+	along: ReadonlySet<string>
 ): JudgedDay {
-	const dressed = choice.dressed[day.index]!;
-	const known = judgedKnown.get(dressed) ?? new Map<string, JudgedDay>();
-	judgedKnown.set(dressed, known);
-	const key = JSON.stringify([[...along].sort(), [...day.morning]]);
-	const judged = known.get(key) ?? judgedDay({ ...chosenDay(problem, choice, day), alsoCarried: along });
+	const stage = livedOf(problem, choice, day);
+	const known = judgedKnown.get(stage) ?? new Map<string, JudgedDay>();
+	judgedKnown.set(stage, known);
+	const key = JSON.stringify([...along].sort());
+	const judged =
+		known.get(key) ?? judgedDay({ ...chosenDay(problem, choice, day), alsoCarried: along }, stage);
 	known.set(key, judged);
 	return judged;
 }

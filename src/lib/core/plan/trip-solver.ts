@@ -212,11 +212,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	 */
 	*solve(constraints: Constraints, options: SolveOptions = {}): Generator<Progress, TripChoice | null, void> {
 		const { days } = this.problem;
-		let debts: BodyDebts[] = days.map(({ cells }) => neverInDebt(cells));
+		let debts = options.fitted ?? days.map(({ cells }) => neverInDebt(cells));
 		const seen = new Set<string>();
 		let best: TripChoice | null = null;
 		let shown: TripChoice | null = null;
-		let fitted = debts;
 		// A core comes first; where there is more behind it, once more with the whole kit.
 		const isCore = options.whole === true;
 		let wholeTurn = false;
@@ -280,12 +279,11 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 				options.isOver?.();
 			if (isBetterNow) {
 				best = choice;
-				fitted = now;
 			}
 			if (isLast) {
 				if (!isCore || options.isOver?.()) break;
 				wholeTurn = true;
-				debts = fitted;
+				debts = best!.fitted;
 				continue;
 			}
 			seen.add(pattern);
@@ -308,7 +306,8 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const next = days.map((day) =>
 			dressed[day.index] ? debtsOf(day, dressed[day.index]!) : before[day.index]!
 		);
-		return { choice: choiceFrom(this.problem.days, this.massG, groups, dressed, next, constraints), next };
+		const both = { fitted: before, debts: next };
+		return { choice: choiceFrom(this.problem.days, this.massG, groups, dressed, both, constraints), next };
 	}
 
 	private readonly dressedKnown = new WeakMap<Wardrobe, Map<string, Dressed>>();

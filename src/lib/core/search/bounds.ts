@@ -48,8 +48,11 @@ function passedOn(
 	const factors = problem.optionIn.length;
 	const before = Array.from({ length: factors }, (_, f) => usedBy(problem, from.list, f));
 	const after = Array.from({ length: factors }, (_, f) => usedBy(problem, to, f));
-	// A grid of all combinations of the options that are used, one factor after the other taken from there to here.
+	// A grid of all combinations of the options that are used, one factor after the other taken from there to here: first those
+	// of which least is left.
 	const dims = before.map(({ options }) => options.length);
+	const shrinks = after.map(({ options }, f) => options.length / dims[f]!);
+	const order = [...shrinks.keys()].sort((a, b) => shrinks[a]! - shrinks[b]! || dims[a]! - dims[b]!);
 	let grid = new Float64Array(dims.reduce((a, b) => a * b, 1)).fill(Infinity);
 	for (let i = 0; i < from.list.length; i++) {
 		let at = 0;
@@ -57,7 +60,7 @@ function passedOn(
 			at = at * dims[f]! + before[f]!.placeOf[problem.optionIn[f]![from.list[i]!]!]!;
 		if (from.costs[i]! < grid[at]!) grid[at] = from.costs[i]!;
 	}
-	for (let f = 0; f < factors; f++) {
+	for (const f of order) {
 		const size = problem.sequence.sizes[f]!;
 		const table = tables[f]!;
 		const here = after[f]!.options;
@@ -100,6 +103,23 @@ export const leastOf = (costs: Float64Array): number => {
 export interface Costed {
 	lists: readonly Int32Array[];
 	own: readonly Float64Array[];
+}
+
+/** Those of some choices, with their costs, whose place in the list is wanted. */
+export function costedWhere(
+	list: Int32Array,
+	costs: Float64Array,
+	isWanted: (place: number) => boolean
+): [Int32Array, Float64Array] {
+	const choices = new Int32Array(list.length);
+	const own = new Float64Array(list.length);
+	let many = 0;
+	for (let place = 0; place < list.length; place++) {
+		if (!isWanted(place)) continue;
+		choices[many] = list[place]!;
+		own[many++] = costs[place]!;
+	}
+	return [choices.slice(0, many), own.slice(0, many)];
 }
 
 /**
@@ -152,23 +172,22 @@ export function withinByFactor(problem: Problem, { lists, own }: Costed, limit: 
 		const size = problem.sequence.sizes[f]!;
 		const least = lists.map((list, k) => {
 			const costs = new Float64Array(size).fill(Infinity);
-			list.forEach((choice, i) => {
-				const option = optionIn[choice]!;
+			for (let i = 0; i < list.length; i++) {
+				const option = optionIn[list[i]!]!;
 				if (own[k]![i]! < costs[option]!) costs[option] = own[k]![i]!;
-			});
+			}
 			return costs;
 		});
 		return optionsWithin(least, (k, from, to) => problem.changesBefore(k)[f]![from * size + to]!, limit);
 	});
 	const kept = lists.map((list, k) =>
-		Array.from(list.keys()).filter((i) =>
-			problem.optionIn.every((optionIn, f) => alive[f]![k]![optionIn[list[i]!]!] === 1)
-		)
+		costedWhere(list, own[k]!, (place) => {
+			for (let f = 0; f < alive.length; f++)
+				if (alive[f]![k]![problem.optionIn[f]![list[place]!]!] === 0) return false;
+			return true;
+		})
 	);
-	return {
-		lists: lists.map((list, k) => Int32Array.from(kept[k]!, (i) => list[i]!)),
-		own: own.map((costs, k) => Float64Array.from(kept[k]!, (i) => costs[i]!))
-	};
+	return { lists: kept.map(([list]) => list), own: kept.map(([, costs]) => costs) };
 }
 
 /**

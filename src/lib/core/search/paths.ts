@@ -30,6 +30,45 @@ function keep(paths: Path[], path: Path): void {
 	paths.push(path);
 }
 
+/** Paths that end in the same choice, together: the cheapest first, in a group and of the groups. */
+function byChoice(paths: readonly Path[]): [Path, ...Path[]][] {
+	const groups = new Map<number, [Path, ...Path[]]>();
+	for (const path of [...paths].sort((a, b) => a.cost - b.cost)) {
+		const group = groups.get(path.choice);
+		if (group) group.push(path);
+		else groups.set(path.choice, [path]);
+	}
+	return [...groups.values()];
+}
+
+/** Costs and states of which none is as good in both as another: rising in cost, falling in state. */
+class Front {
+	private readonly costs: number[] = [];
+	private readonly states: number[] = [];
+	clear(): void {
+		this.costs.length = 0;
+		this.states.length = 0;
+	}
+	/** Adds a pair, unless another one costs no more and has no higher state. @returns whether it was added */
+	takes(cost: number, state: number): boolean {
+		const { costs, states } = this;
+		let low = 0;
+		for (let high = costs.length; low < high;) {
+			const middle = (low + high) >> 1;
+			if (costs[middle]! <= cost) low = middle + 1;
+			else high = middle;
+		}
+		if (low > 0 && states[low - 1]! <= state) return false;
+		let worse = low;
+		while (worse < costs.length && states[worse]! >= state) worse++;
+		// One of the same cost and a higher state stands before it.
+		const from = low > 0 && costs[low - 1] === cost ? low - 1 : low;
+		costs.splice(from, worse - from, cost);
+		states.splice(from, worse - from, state);
+		return true;
+	}
+}
+
 /**
  * The course of least cost among the choices that are alive, up to a limit; null when there is none.
  * @param allows whether a choice of a cell may be made, by its place in the list; all may where this is null
@@ -43,7 +82,6 @@ export function cheapestPath(
 	allows: ((k: number, place: number) => boolean) | null = null
 ): Path | null {
 	const { sequence, optionIn, judged } = problem;
-	const factors = optionIn.length;
 	/** The most promising ones of some paths that end in a cell. */
 	const bestOf = (paths: Path[], k: number, many: number): Path[] => {
 		const aheadOf = new Map(Array.from(lists[k]!, (choice, place) => [choice, ahead[k]![place]!]));
@@ -54,11 +92,23 @@ export function cheapestPath(
 	const goOn = (k: number, last: readonly Path[], isFree: boolean): Path[] | null => {
 		const list = lists[k]!;
 		const tables = k > 0 ? problem.changesBefore(k) : [];
+		const groups = k > 0 ? byChoice(last) : [];
+		const cheapest = Float64Array.from(groups, ([{ cost }]) => cost);
+		const from = tables.map((_, f) => Uint16Array.from(groups, ([{ choice }]) => optionIn[f]![choice]!));
+		// What it costs to come to an option from any other: laid out anew, since a column of a table lies far apart.
+		const columns: Float64Array[][] = tables.map(() => []);
+		const columnOf = (f: number, option: number): Float64Array =>
+			(columns[f]![option] ??= Float64Array.from(
+				{ length: sequence.sizes[f]! },
+				(_, other) => tables[f]![other * sequence.sizes[f]! + option]!
+			));
+		const changes = new Float64Array(groups.length);
+		const front = new Front();
 		const next: Path[] = [];
 		for (let place = 0; place < list.length; place++) {
 			if (allows && !allows(k, place)) continue;
 			const choice = list[place]!;
-			const rest = own[k]![place]! + ahead[k]![place]!;
+			const highest = limit + 1e-6 - own[k]![place]! - ahead[k]![place]!;
 			const here: Path[] = [];
 			const add = (before: Path | null, cost: number, state: number): void => {
 				const total = cost + problem.judge(k, choice, state);
@@ -66,15 +116,26 @@ export function cheapestPath(
 					keep(here, { choice, cost: total, state: judged.state, before });
 			};
 			if (k === 0) add(null, 0, sequence.startState);
-			for (const before of last) {
-				if (before.cost + rest > limit + 1e-6) break;
-				work.left--;
-				let cost = before.cost;
-				for (let f = 0; f < factors; f++) {
-					const option = optionIn[f]!;
-					cost += tables[f]![option[before.choice]! * sequence.sizes[f]! + option[choice]!]!;
+			front.clear();
+			let many = 0;
+			while (many < groups.length && cheapest[many]! <= highest) many++;
+			changes.fill(0, 0, many);
+			for (let f = 0; f < tables.length; f++) {
+				const column = columnOf(f, optionIn[f]![choice]!);
+				const own = from[f]!;
+				for (let g = 0; g < many; g++) changes[g]! += column[own[g]!]!;
+			}
+			for (let g = 0; g < many; g++) {
+				const change = changes[g]!;
+				const group = groups[g]!;
+				for (let i = 0; i < group.length; i++) {
+					const before = group[i]!;
+					const cost = before.cost + change;
+					work.left--;
+					if (cost > highest) break;
+					// Who comes here at no more cost and in no higher state leaves so too: the others need not be judged.
+					if (front.takes(cost, before.state)) add(before, cost, before.state);
 				}
-				if (cost + rest <= limit + 1e-6) add(before, cost, before.state);
 			}
 			if (!isFree && (work.left < 0 || next.length > MOST_PATHS)) return null;
 			for (const path of here) next.push(path);
@@ -83,11 +144,10 @@ export function cheapestPath(
 	};
 	let last: Path[] = [];
 	for (let k = 0; k < sequence.cells; k++) {
-		last.sort((a, b) => a.cost - b.cost);
 		let next = goOn(k, last, work.left < 0);
 		if (!next) {
 			work.left = -1;
-			last = k > 0 ? bestOf(last, k - 1, BEAM).sort((a, b) => a.cost - b.cost) : last;
+			last = k > 0 ? bestOf(last, k - 1, BEAM) : last;
 			next = goOn(k, last, true)!;
 		}
 		if (next.length === 0) return null;

@@ -1,4 +1,5 @@
-import { type Alive, aliveWithin, leastOf, withinByFactor } from './bounds';
+import { type Alive, aliveWithin } from './bounds';
+import { aliveUpTo, type Floor, floorOf } from './floor';
 import type { Oracle } from './hitting-set';
 import { cheapestPath, type Path, wayTo, type Work } from './paths';
 import { type Open, optionsOf, Problem, type SequenceProblem } from './problem';
@@ -15,9 +16,6 @@ import { type Open, optionsOf, Problem, type SequenceProblem } from './problem';
  */
 const SLACKS = [300, 1000, 2500, 6000] as const;
 
-/** Times that choices are left out and the lowest states worked out anew. */
-const MOST_SHAVES = 4;
-
 /** Pairs of choices that the search of one day may look at, and one question about a lighter set. */
 const MOST_PAIRS = 800_000;
 const MOST_PAIRS_UP_TO = 4_000_000;
@@ -33,6 +31,14 @@ export interface CourseLevels {
 	changes: number;
 }
 
+/** A course, choice by choice. */
+export interface Course extends CourseLevels {
+	/** option of each factor, first cell first */
+	choices: number[][];
+	/** things that it uses, in order */
+	used: number[];
+}
+
 /** The cheapest course that was found. */
 export interface Best extends CourseLevels {
 	/** all in one, hundredths of a change */
@@ -45,12 +51,10 @@ export interface Best extends CourseLevels {
 	open: Open;
 }
 
-/** Choices of each cell, and what they cost at least. */
-interface Floor {
-	lists: Int32Array[];
-	own: Float64Array[];
-	/** sum of the cheapest ones */
-	total: number;
+/** The choices that any course up to a limit can make, hundredths. */
+interface Within {
+	limit: number;
+	alive: Alive;
 }
 
 export class SequenceSolver {
@@ -110,83 +114,13 @@ export class SequenceSolver {
 		return list.subarray(0, many);
 	}
 
-	/** What some choices cost at least, from the lowest states that they can bring about; null when a cell has none. */
-	private floorOf(lists: readonly Int32Array[]): Floor | null {
-		const { problem, sequence } = this;
-		const floor: Floor = { lists: [], own: [], total: 0 };
-		let lowest = sequence.startState;
-		for (let k = 0; k < sequence.cells; k++) {
-			const all = lists[k]!;
-			const costs = problem.leastCosts(k, lowest, all);
-			const list = new Int32Array(all.length);
-			const own = new Float64Array(all.length);
-			let many = 0;
-			for (let i = 0; i < all.length; i++) {
-				if (costs[i] === Infinity) continue;
-				own[many] = costs[i]!;
-				list[many++] = all[i]!;
-			}
-			if (many === 0) return null;
-			floor.lists[k] = list.subarray(0, many);
-			floor.own[k] = own.subarray(0, many);
-			floor.total += leastOf(floor.own[k]!);
-			lowest = problem.lowestAfter(k, floor.lists[k]!, lowest);
-		}
-		return floor;
-	}
-
-	/**
-	 * The choices within a slack of the cheapest of their cell, without what is too far away factor by factor; `whole` when
-	 * none was left out for there being too many.
-	 */
-	private nearest(first: Floor, slack: number, most: number): { floor: Floor; whole: boolean } {
-		let whole = true;
-		const close: Floor = { lists: [], own: [], total: 0 };
-		first.lists.forEach((list, k) => {
-			const costs = first.own[k]!;
-			const highest = leastOf(costs) + slack + 1e-6;
-			const places: number[] = [];
-			for (let i = 0; i < list.length; i++) if (costs[i]! <= highest) places.push(i);
-			close.lists[k] = Int32Array.from(places, (i) => list[i]!);
-			close.own[k] = Float64Array.from(places, (i) => costs[i]!);
-		});
-		const near = slack === Infinity ? close : withinByFactor(this.problem, close, first.total + slack + 1e-6);
-		const floor: Floor = { lists: [], own: [], total: 0 };
-		near.lists.forEach((list, k) => {
-			const costs = near.own[k]!;
-			let places = Array.from(list.keys());
-			if (places.length > most) {
-				whole = false;
-				places = places.sort((a, b) => costs[a]! - costs[b]! || a - b).slice(0, most);
-				places.sort((a, b) => a - b);
-			}
-			floor.lists[k] = Int32Array.from(places, (i) => list[i]!);
-			floor.own[k] = Float64Array.from(places, (i) => costs[i]!);
-		});
-		return { floor, whole };
-	}
-
-	/** The choices that courses up to a limit can make, shaved until no more fall out. */
-	private aliveUpTo(first: Floor, limit: number, most = MOST_CHOICES): { alive: Alive; whole: boolean } {
-		const { floor, whole } = this.nearest(first, limit - first.total, most);
-		let alive = aliveWithin(this.problem, floor.lists, floor.own, limit + 1e-6);
-		let many = floor.lists.reduce((sum, list) => sum + list.length, 0);
-		for (let turn = 0; turn < MOST_SHAVES && alive.least <= limit; turn++) {
-			const left = alive.lists.reduce((sum, list) => sum + list.length, 0);
-			if (left > 0.9 * many) break;
-			many = left;
-			const next = this.floorOf(alive.lists);
-			if (!next) return { alive: { ...alive, least: Infinity }, whole };
-			alive = aliveWithin(this.problem, next.lists, next.own, limit + 1e-6);
-		}
-		return { alive, whole };
-	}
-
 	/** A course and what was shown about it. */
-	private bestOf(path: Path, atLeast: number, open: Open): Best {
+	private bestOf(path: Path, atLeast: number, open: Open, within: Within | null = null): Best {
 		const { cost } = path;
 		const proven = cost <= atLeast + 1e-6;
-		return { ...this.levelsOf(path), cost, atLeast: Math.min(atLeast, cost), proven, path, open };
+		const best = { ...this.levelsOf(path), cost, atLeast: Math.min(atLeast, cost), proven, path, open };
+		if (within) this.foundWithin.set(best, within);
+		return best;
 	}
 
 	/**
@@ -201,23 +135,26 @@ export class SequenceSolver {
 		most: number,
 		mostChoices: number,
 		work: Work
-	): { path: Path | null; atLeast: number } {
+	): { path: Path | null; atLeast: number; within: Within | null } {
 		let atLeast = Math.min(floor.total, most);
 		for (const slack of slacks) {
 			const limit = Math.min(floor.total + slack, most);
 			if (limit < floor.total) break;
-			const { alive, whole } = this.aliveUpTo(floor, limit, mostChoices);
+			const { alive, whole } = aliveUpTo(this.problem, floor, limit, mostChoices);
 			if (!whole) break;
 			atLeast = Math.max(atLeast, Math.min(alive.least, limit));
 			if (alive.least <= limit) {
 				const path = cheapestPath(this.problem, alive, limit, work);
-				if (path) return { path, atLeast: work.left < 0 ? atLeast : path.cost };
+				if (path) {
+					const proven = work.left < 0 ? atLeast : path.cost;
+					return { path, atLeast: proven, within: { limit, alive } };
+				}
 				if (work.left < 0) break;
 			}
 			atLeast = limit;
 			if (limit === most) break;
 		}
-		return { path: null, atLeast };
+		return { path: null, atLeast, within: null };
 	}
 
 	/**
@@ -225,20 +162,20 @@ export class SequenceSolver {
 	 * @param hasty whether a good course will do
 	 */
 	solve(open: Open = this.everything(), hasty = false): Best | null {
-		const floor = this.floorOf(this.openLists(open));
+		const floor = floorOf(this.problem, this.openLists(open));
 		if (!floor) return null;
 		const work: Work = { left: MOST_PAIRS * this.patience };
 		const found = hasty
-			? { path: null, atLeast: floor.total }
+			? { path: null, atLeast: floor.total, within: null }
 			: this.deepened(floor, SLACKS, Infinity, MOST_CHOICES, work);
-		if (found.path) return this.bestOf(found.path, found.atLeast, open);
+		if (found.path) return this.bestOf(found.path, found.atLeast, open, found.within);
 		let { atLeast } = found;
 		const everywhere = aliveWithin(this.problem, floor.lists, floor.own, Infinity);
 		if (everywhere.least === Infinity) return null;
 		const quick = cheapestPath(this.problem, everywhere, Infinity, { left: -1 });
 		if (!quick) return null;
 		if (hasty) return this.bestOf(quick, atLeast, open);
-		const { alive, whole } = this.aliveUpTo(floor, quick.cost);
+		const { alive, whole } = aliveUpTo(this.problem, floor, quick.cost, MOST_CHOICES);
 		if (whole) atLeast = Math.max(atLeast, Math.min(alive.least, quick.cost));
 		work.left = Math.max(work.left, MOST_PAIRS * this.patience * 0.5);
 		const path = cheapestPath(this.problem, alive, quick.cost, work) ?? quick;
@@ -251,11 +188,12 @@ export class SequenceSolver {
 	 * @returns no course costs less than `atLeast`, as far as that is below `most`
 	 */
 	upTo(most: number, open: Open = this.everything()): { best: Best | null; atLeast: number } {
-		const floor = this.floorOf(this.openLists(open));
+		const floor = floorOf(this.problem, this.openLists(open));
 		if (!floor) return { best: null, atLeast: Infinity };
 		const work: Work = { left: MOST_PAIRS_UP_TO * this.patience };
-		const { path, atLeast } = this.deepened(floor, [...SLACKS, Infinity], most, MOST_CHOICES_UP_TO, work);
-		return { best: path && this.bestOf(path, atLeast, open), atLeast };
+		const slacks = [...SLACKS, Infinity];
+		const { path, atLeast, within } = this.deepened(floor, slacks, most, MOST_CHOICES_UP_TO, work);
+		return { best: path && this.bestOf(path, atLeast, open, within), atLeast };
 	}
 
 	/** What a course comes to, level by level. */
@@ -277,12 +215,20 @@ export class SequenceSolver {
 		return sum;
 	}
 
+	private readonly coursesKnown = new WeakMap<Path, Course>();
 	/** The choices of a course, first cell first, and all that it uses. */
-	courseOf(last: Path): { choices: number[][]; used: number[] } & CourseLevels {
+	courseOf(last: Path): Course {
+		const known = this.coursesKnown.get(last);
+		if (known) return known;
 		const { sizes, uses } = this.sequence;
 		const choices = wayTo(last).map((choice) => optionsOf(choice, sizes));
-		const used = new Set(choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)])));
-		return { ...this.levelsOf(last), choices, used: [...used].sort((a, b) => a - b) };
+		const things = new Set(
+			choices.flatMap((options) => options.flatMap((option, f) => [...uses(f, option)]))
+		);
+		const used = [...things].sort((a, b) => a - b);
+		const made = { ...this.levelsOf(last), choices, used };
+		this.coursesKnown.set(last, made);
+		return made;
 	}
 
 	private isOpenTo(last: Path, open: Open): boolean {
@@ -292,6 +238,8 @@ export class SequenceSolver {
 		return true;
 	}
 
+	/** The choices among which a best course was found. */
+	private readonly foundWithin = new WeakMap<Best, Within>();
 	private readonly nearBy = new WeakMap<Best, Map<number, Alive>>();
 	/** The choices that any course within so much of the best can make. */
 	private near(best: Best, spare: number): Alive {
@@ -299,9 +247,21 @@ export class SequenceSolver {
 		this.nearBy.set(best, known);
 		const before = known.get(spare);
 		if (before) return before;
-		const floor = this.floorOf(this.openLists(best.open))!;
-		const { alive, whole } = this.aliveUpTo(floor, best.cost + spare);
-		if (!whole) this.gaveUp = true;
+		const limit = best.cost + spare;
+		const found = this.foundWithin.get(best);
+		let alive: Alive;
+		if (found && found.limit >= limit)
+			alive = aliveWithin(this.problem, found.alive.lists, found.alive.own, limit + 1e-6);
+		else {
+			const nearest = aliveUpTo(
+				this.problem,
+				floorOf(this.problem, this.openLists(best.open))!,
+				limit,
+				MOST_CHOICES
+			);
+			({ alive } = nearest);
+			if (!nearest.whole) this.gaveUp = true;
+		}
 		known.set(spare, alive);
 		return alive;
 	}
@@ -313,18 +273,11 @@ export class SequenceSolver {
 	within(best: Best, open: Open, spare = 0): Path | null {
 		if (this.isOpenTo(best.path, open)) return best.path;
 		const near = this.near(best, spare);
-		const allowed = near.lists.map((list, k) =>
-			Uint8Array.from(list, (choice) => Number(this.problem.isOpen(open, k, choice)))
-		);
-		if (allowed.some((list) => !list.includes(1))) return null;
+		const isOpen = (k: number, place: number): boolean =>
+			this.problem.isOpen(open, k, near.lists[k]![place]!);
+		if (near.lists.some((list, k) => !list.some((_, place) => isOpen(k, place)))) return null;
 		const work: Work = { left: QUESTION_PAIRS };
-		const path = cheapestPath(
-			this.problem,
-			near,
-			best.cost + spare,
-			work,
-			(k, place) => allowed[k]![place] === 1
-		);
+		const path = cheapestPath(this.problem, near, best.cost + spare, work, isOpen);
 		if (!path && work.left < 0) this.gaveUp = true;
 		return path;
 	}
@@ -358,9 +311,9 @@ export class SequenceSolver {
 	 * @returns no course costs less than `atLeast`, as far as that is below `most`
 	 */
 	optionsUpTo(most: number, open: Open = this.everything()): { used: Uint8Array[] | null; atLeast: number } {
-		const floor = this.floorOf(this.openLists(open));
+		const floor = floorOf(this.problem, this.openLists(open));
 		if (!floor || floor.total > most + 1e-6) return { used: null, atLeast: most };
-		const { alive, whole } = this.aliveUpTo(floor, most, MOST_CHOICES_UP_TO);
+		const { alive, whole } = aliveUpTo(this.problem, floor, most, MOST_CHOICES_UP_TO);
 		if (!whole) return { used: null, atLeast: floor.total };
 		const used = this.usedIn(alive.lists);
 		return { used, atLeast: Math.min(Math.max(alive.least, floor.total), most) };

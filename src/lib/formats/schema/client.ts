@@ -1,5 +1,6 @@
 import { CLIENT_FACTS, CLIENT_FACT_NAMES, type ClientFactName } from '../../core/document/client-facts';
 import Joi from 'joi';
+import { LIMITS } from '../limits';
 import { PARTS } from '../../core/document/parts';
 import type { Client } from '../../core/document/types';
 import { between, count, fact, id, name, oneOf, versioned } from './common';
@@ -22,7 +23,7 @@ const clientFields = {
 export const client = Joi.object<Client>({
 	id: id.required(),
 	...clientFields,
-	things: Joi.array().items(thing).max(200).unique('id').required(),
+	things: Joi.array().items(thing).max(LIMITS.things).unique('id').required(),
 	...versioned
 });
 

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { LIMITS } from '../limits';
 import { type Document, DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../../core/document/types';
 import { client } from './client';
 import { schools, trip, uses } from './trip';
@@ -8,7 +9,7 @@ export const documentSchema = Joi.object<Document>({
 	format: Joi.string().valid(DOCUMENT_FORMAT).required(),
 	formatVersion: Joi.number().valid(DOCUMENT_VERSION).required(),
 	trip: trip.required(),
-	clients: Joi.array().items(client).max(60).unique('id').required(),
+	clients: Joi.array().items(client).max(LIMITS.clients).unique('id').required(),
 	house: schools,
 	uses
 });

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { DOINGS, MARKS, PHASE_KINDS, type Sequence } from '../../core/document/types';
+import { livedCount } from '../../core/document/sequence';
 import { PLACES } from '../../core/document/weather';
 import { condition, typed } from './air';
 import { between, count, id, name, oneOf } from './common';
@@ -51,13 +52,11 @@ function sequence(depth: number): Joi.ArraySchema {
 
 /** A day of more phases than this, loops rolled out, is a slip of the finger. */
 const MOST_LIVED_PHASES = 120;
-const livedPhases = (items: Sequence): number =>
-	items.reduce((sum, item) => sum + (item.type === 'loop' ? item.count * livedPhases(item.sequence) : 1), 0);
 export const daySequence = (): Joi.ArraySchema =>
 	sequence(3)
 		.required()
 		.custom((value: Sequence, helpers) =>
-			livedPhases(value) > MOST_LIVED_PHASES
+			livedCount(value) > MOST_LIVED_PHASES
 				? helpers.error('day.tooLong', { limit: MOST_LIVED_PHASES })
 				: value
 		)

@@ -13,7 +13,7 @@ const fixedOutfit = Joi.object<FixedOutfit>({
 	stageId: id.required(),
 	phaseId: id.required(),
 	round: count(1, 30),
-	worn: Joi.array().items(worn).required()
+	worn: Joi.array().items(worn).max(40).required()
 });
 
 /** A request for a plan: a document, whose plan, outfits to be judged as given, and what is wished of the plan. */

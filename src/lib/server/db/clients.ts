@@ -18,8 +18,9 @@ import {
 	write
 } from './pool';
 import { checked, parsed } from './stored';
-import { refreshClientSearch, refreshTripSearch } from './search-text';
-import { chosen, getTrip } from './trips';
+import { byComing } from './lists';
+import { putWords } from './search';
+import { chosen, getTrip, lock, roomFor } from './trips';
 
 interface ClientRow {
 	id: string;
@@ -44,6 +45,7 @@ interface ThingRow {
 	quantity: string;
 	in_pairs: number;
 	facts: string;
+	created_at: string;
 	version: number;
 	deleted_at: string | null;
 }
@@ -114,18 +116,6 @@ async function putFacts(
 	}
 }
 
-/** Clients that are not deleted, with the number of things in their kits. */
-export async function listClients(houseId: string): Promise<{ id: string; name: string; things: number }[]> {
-	const found = await rows<{ id: string; name: string; things: number }>(
-		pool(),
-		`SELECT c.id, c.name, COUNT(t.id) AS things FROM clients c
-		 LEFT JOIN things t ON t.client_id = c.id AND t.deleted_at IS NULL
-		 WHERE c.house_id = ? AND c.deleted_at IS NULL GROUP BY c.id ORDER BY c.name`,
-		[houseId]
-	);
-	return found.map((row) => ({ ...row, things: Number(row.things) }));
-}
-
 /**
  * One client with the kit.
  * @throws NotFoundError when there is none in this house, or it is deleted
@@ -141,13 +131,15 @@ export async function getClient(houseId: string, id: string, db?: Db): Promise<C
 /** Ids of a trip's clients, in the order in which they were enrolled. */
 export const clientIdsOf = async (tripId: string, db: Db = pool()): Promise<string[]> =>
 	(
-		await rows<{ id: string }>(
+		await rows<{ id: string; name: string; enrolledAt: string }>(
 			db,
-			`SELECT c.id FROM trip_clients tc JOIN clients c ON c.id = tc.client_id
-			 WHERE tc.trip_id = ? AND c.deleted_at IS NULL ORDER BY tc.enrolled_at, c.name`,
+			`SELECT c.id, c.name, tc.enrolled_at AS enrolledAt FROM trip_clients tc JOIN clients c ON c.id = tc.client_id
+			 WHERE tc.trip_id = ? AND c.deleted_at IS NULL`,
 			[tripId]
 		)
-	).map(({ id }) => id);
+	)
+		.sort(byComing)
+		.map(({ id }) => id);
 
 /** Clients with their kits, in the order of the ids; three queries however many they are. */
 async function getClients(houseId: string, ids: readonly string[], db: Db): Promise<Client[]> {
@@ -165,9 +157,11 @@ async function getClients(houseId: string, ids: readonly string[], db: Db): Prom
 	);
 	const things = await rows<ThingRow>(
 		db,
-		`SELECT * FROM things WHERE client_id IN (${marks}) AND deleted_at IS NULL ORDER BY created_at, id`,
+		`SELECT * FROM things WHERE client_id IN (${marks}) AND deleted_at IS NULL`,
 		[...ids]
 	);
+	const added = (row: ThingRow): string => `${row.created_at} ${row.id}`;
+	things.sort((a, b) => (added(a) < added(b) ? -1 : 1));
 	return ids.flatMap((id) => {
 		const row = found.find((one) => one.id === id);
 		return row ? [clientFrom(row, facts, things)] : [];
@@ -202,6 +196,7 @@ export async function insertClient(
 		client.name,
 		JSON.stringify(client.schools ?? {})
 	]);
+	await putWords(db, houseId, 'client', client.id, client.name);
 	await putFacts(db, client.id, client, by);
 	for (const thing of client.things) await insertThing(db, client.id, thing);
 }
@@ -219,9 +214,10 @@ export async function createClient(houseId: string, name: string, tripId?: strin
 			things: []
 		});
 		if (tripId) {
+			await lock(db, 'trips', tripId);
 			await getTrip(houseId, tripId, db);
+			await roomFor(db, 'clients', tripId);
 			await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [tripId, id]);
-			await refreshTripSearch(db, tripId);
 		}
 	});
 	return id;
@@ -237,6 +233,9 @@ export async function saveClient(
 	by: string | null = null
 ): Promise<number> {
 	return inTransaction(async (db) => {
+		const [before] = await rows<{ name: string }>(db, 'SELECT name FROM clients WHERE id = ? FOR UPDATE', [
+			id
+		]);
 		const touched = await write(
 			db,
 			`UPDATE clients SET name = ?, schools = COALESCE(?, schools), version = version + 1
@@ -248,7 +247,7 @@ export async function saveClient(
 			throw new ConflictError('client');
 		}
 		await putFacts(db, id, edit, by);
-		await refreshClientSearch(db, id);
+		if (before && before.name !== edit.name) await putWords(db, houseId, 'client', id, edit.name);
 		return edit.version + 1;
 	});
 }
@@ -262,12 +261,11 @@ export async function setClientDeleted(houseId: string, id: string, deleted: boo
 			[deleted ? new Date() : null, id, houseId]
 		);
 		if (touched === 0) throw new NotFoundError('client');
-		await refreshClientSearch(db, id);
 	});
 }
 
-/** Things belong to the house of their client. */
-const OF_HOUSE = 'client_id IN (SELECT c.id FROM clients c WHERE c.house_id = ?)';
+/** Things belong to the house of their client; those of a deleted one are not written. */
+const OF_HOUSE = 'client_id IN (SELECT c.id FROM clients c WHERE c.house_id = ? AND c.deleted_at IS NULL)';
 
 async function insertThing(
 	db: Db,
@@ -307,7 +305,9 @@ export async function addThing(
 		facts: {}
 	};
 	await inTransaction(async (db) => {
+		await lock(db, 'clients', clientId);
 		await getClient(houseId, clientId, db);
+		await roomFor(db, 'things', clientId);
 		await insertThing(db, clientId, thing);
 	});
 	return { ...thing, version: 1, deletedAt: null };
@@ -345,10 +345,18 @@ export async function saveThing(houseId: string, id: string, edit: ThingEdit): P
 
 /** Takes a thing out of a kit, or puts it back. @throws NotFoundError */
 export async function setThingDeleted(houseId: string, id: string, deleted: boolean): Promise<void> {
-	const touched = await write(
-		pool(),
-		`UPDATE things SET deleted_at = ?, version = version + 1 WHERE id = ? AND ${OF_HOUSE}`,
-		[deleted ? new Date() : null, id, houseId]
-	);
-	if (touched === 0) throw new NotFoundError('thing');
+	await inTransaction(async (db) => {
+		const [thing] = await rows<{ client_id: string; deleted_at: string | null }>(
+			db,
+			`SELECT client_id, deleted_at FROM things WHERE id = ? AND ${OF_HOUSE}`,
+			[id, houseId]
+		);
+		if (!thing) throw new NotFoundError('thing');
+		await lock(db, 'clients', thing.client_id);
+		if (!deleted && thing.deleted_at !== null) await roomFor(db, 'things', thing.client_id);
+		await write(db, 'UPDATE things SET deleted_at = ?, version = version + 1 WHERE id = ?', [
+			deleted ? new Date() : null,
+			id
+		]);
+	});
 }

@@ -4,7 +4,6 @@ import { DEMO_DOCUMENT } from '$lib/formats/demo';
 import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
 import { insertClient } from './clients';
 import { type Db, inTransaction, pool, rows, write } from './pool';
-import { refreshTripSearch } from './search-text';
 import { insertTrip } from './trips';
 
 /** Whether nobody has put anything in yet, not even into the bin. */
@@ -31,5 +30,4 @@ async function loadDocument(db: Db, { trip, clients }: Document): Promise<void> 
 		await insertClient(db, FIRST_HOUSE, client);
 		await write(db, 'INSERT INTO trip_clients (trip_id, client_id) VALUES (?, ?)', [trip.id, client.id]);
 	}
-	await refreshTripSearch(db, trip.id);
 }

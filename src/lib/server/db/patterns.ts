@@ -27,7 +27,7 @@ export const listPatterns = async (houseId: string): Promise<HousePattern[]> =>
 	(
 		await rows<{ id: string; name: string; content: string }>(
 			pool(),
-			'SELECT id, name, content FROM patterns WHERE house_id = ? AND deleted_at IS NULL ORDER BY name, created_at',
+			'SELECT id, name, content FROM patterns WHERE house_id = ? AND deleted_at IS NULL ORDER BY name',
 			[houseId]
 		)
 	).map(({ id, name, content }) => ({ id, name, content: patternFrom(name, content) }));

@@ -16,7 +16,7 @@ export interface PlanJob {
 /** A plan that failed so often for the same question is not tried again until something changes. */
 export const MOST_TRIES = 3;
 /** A plan whose process has been silent for so long is worked out by another one, seconds. */
-const SILENT_S = 60;
+const SILENT_S = Number(process.env.SNUG_CLAIM_SECONDS ?? 60);
 
 /**
  * Asks for plans: what is stored already for the same question is kept, what is being worked out goes on, and what failed
@@ -91,6 +91,15 @@ export const tellProgress = async (
 		 WHERE trip_id = ? AND client_id = ? AND claim = ?`,
 		[done, total, tripId, clientId, claim]
 	)) > 0;
+
+/** Gives back what was taken, as if nobody had. */
+export async function giveBack({ tripId, clientId, claim }: PlanJob): Promise<void> {
+	await write(
+		pool(),
+		`UPDATE plan_work SET state = 'wanted', claim = NULL WHERE trip_id = ? AND client_id = ? AND claim = ?`,
+		[tripId, clientId, claim]
+	);
+}
 
 /** Says that a plan could not be worked out; it is tried again when it is asked for. */
 export async function failPlan({ tripId, clientId, claim }: PlanJob): Promise<void> {

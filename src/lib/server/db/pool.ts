@@ -5,6 +5,9 @@ import {
 	type ResultSetHeader,
 	type RowDataPacket
 } from 'mysql2/promise';
+import { channel } from 'node:diagnostics_channel';
+import { setTimeout } from 'node:timers/promises';
+import { BusyError, DatabaseDownError, DiskFullError } from '../errors';
 
 /** What a statement can run on: the pool, or one connection inside a transaction. */
 export type Db = Pool | PoolConnection;
@@ -25,6 +28,7 @@ export function pool(): Pool {
 		password: env.SNUG_DB_PASSWORD ?? '',
 		database: env.SNUG_DB_NAME ?? 'snug',
 		connectionLimit: 10,
+		connectTimeout: QUERY_MS,
 		dateStrings: true,
 		jsonStrings: true,
 		timezone: 'Z',
@@ -41,57 +45,142 @@ export async function closePool(): Promise<void> {
 
 export type Value = string | number | boolean | null | Date | Buffer;
 
+/** A statement is given up after so long, ms: a database that hangs is one that does not answer. */
+const QUERY_MS = 5000;
+
+/** What the driver says when the database is gone, hangs, or is on its way down. */
+const DOWN = new Set([
+	'ECONNREFUSED',
+	'ECONNRESET',
+	'ENOENT',
+	'EPIPE',
+	'ETIMEDOUT',
+	'PROTOCOL_CONNECTION_LOST',
+	'PROTOCOL_SEQUENCE_TIMEOUT',
+	'ER_SERVER_SHUTDOWN',
+	'ER_CON_COUNT_ERROR',
+	'ER_CONNECTION_KILLED',
+	'POOL_TIMEOUT'
+]);
+/** Somebody else was at the same rows: asked again, the same goes through. */
+const MET_ANOTHER = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD']);
+/** What the database says when there is no room to write: 28 is what the system calls that. */
+const isFull = (code: string, trouble: unknown): boolean =>
+	code === 'ER_DISK_FULL' ||
+	code === 'ER_RECORD_FILE_FULL' ||
+	(code === 'ER_GET_ERRNO' && /\b28\b/.test(String((trouble as Error).message)));
+const codeOf = (trouble: unknown): string => String((trouble as { code?: unknown } | null)?.code ?? '');
+
+/** A connection of the pool, within the time that a statement gets. */
+async function connection(): Promise<PoolConnection> {
+	const wanted = pool().getConnection();
+	let late: NodeJS.Timeout | undefined;
+	const limit = new Promise<never>((_, reject) => {
+		late = globalThis.setTimeout(
+			() => reject(Object.assign(new Error('no connection'), { code: 'POOL_TIMEOUT' })),
+			QUERY_MS
+		);
+	});
+	try {
+		return await Promise.race([wanted, limit]);
+	} catch (trouble) {
+		// One that comes too late goes back.
+		wanted.then((own) => own.release()).catch(() => undefined);
+		throw trouble;
+	} finally {
+		clearTimeout(late);
+	}
+}
+
+/** Times that a write is tried again when somebody else was at the same rows. */
+const MOST_RETRIES = 3;
+
+/**
+ * Runs work on a connection of its own. One that has hung is thrown away.
+ * @throws DatabaseDownError when the database does not answer
+ * @throws BusyError when somebody else was at the same rows time and again
+ */
+async function onConnection<T>(work: (db: PoolConnection) => Promise<T>): Promise<T> {
+	for (let turn = 0; ; turn++) {
+		let own: PoolConnection | null = null;
+		let isGone = false;
+		try {
+			own = await connection();
+			return await work(own);
+		} catch (trouble) {
+			const code = codeOf(trouble);
+			if (DOWN.has(code)) {
+				isGone = true;
+				throw new DatabaseDownError(trouble);
+			}
+			if (isFull(code, trouble)) throw new DiskFullError(trouble);
+			if (!MET_ANOTHER.has(code)) throw trouble;
+			if (turn >= MOST_RETRIES) throw new BusyError('Others are saving the same just now.');
+		} finally {
+			if (isGone) own?.destroy();
+			else own?.release();
+		}
+		await setTimeout(10 + Math.random() * 30 * 2 ** turn);
+	}
+}
+
+const isPool = (db: Db): db is Pool => !('connection' in db);
+
+/** Tells every statement to whoever listens: `{ sql, values }`. */
+const statements = channel('snug.sql');
+
 /** Rows of a SELECT with placeholders. */
 export async function rows<T>(db: Db, sql: string, values: Value[] = []): Promise<T[]> {
-	const [found] = await db.execute<RowDataPacket[]>(sql, values);
+	if (isPool(db)) return onConnection((own) => rows<T>(own, sql, values));
+	statements.publish({ sql, values });
+	const [found] = await db.execute<RowDataPacket[]>({ sql, values, timeout: QUERY_MS });
 	return found as T[];
 }
 
 /** Number of rows that a write with placeholders touched. */
 export async function write(db: Db, sql: string, values: Value[] = []): Promise<number> {
-	const [result] = await db.execute<ResultSetHeader>(sql, values);
+	if (isPool(db)) return onConnection((own) => write(own, sql, values));
+	statements.publish({ sql, values });
+	const [result] = await db.execute<ResultSetHeader>({ sql, values, timeout: QUERY_MS });
 	return result.affectedRows;
 }
 
+const say = (db: PoolConnection, sql: string): Promise<unknown> => db.query({ sql, timeout: QUERY_MS });
+
 /**
- * Runs related writes as one: all of them, or none.
+ * Runs related writes as one: all of them, or none. Where somebody else was at the same rows, all of it is done again: the work
+ * does nothing but read and write the database.
  * @param readCommitted locks only the rows that are found, not the gaps between them: for queues
  */
-export async function inTransaction<T>(
+export const inTransaction = <T>(
 	work: (db: PoolConnection) => Promise<T>,
 	readCommitted = false
-): Promise<T> {
-	const connection = await pool().getConnection();
-	try {
-		if (readCommitted) await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
-		await connection.beginTransaction();
-		const result = await work(connection);
-		await connection.commit();
-		return result;
-	} catch (error) {
-		// What went wrong first is what is told, whatever the rollback says.
-		await connection.rollback().catch(() => undefined);
-		throw error;
-	} finally {
-		connection.release();
-	}
-}
+): Promise<T> =>
+	onConnection(async (db) => {
+		if (readCommitted) await say(db, 'SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
+		await say(db, 'START TRANSACTION');
+		try {
+			const result = await work(db);
+			await say(db, 'COMMIT');
+			return result;
+		} catch (error) {
+			// What went wrong first is what is told, whatever the rollback says.
+			await say(db, 'ROLLBACK').catch(() => undefined);
+			throw error;
+		}
+	});
 
 /** Reads that belong together see one moment: nobody's save falls between two of them. */
-export async function inSnapshot<T>(work: (db: PoolConnection) => Promise<T>): Promise<T> {
-	const connection = await pool().getConnection();
-	try {
-		await connection.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ');
-		await connection.query('START TRANSACTION WITH CONSISTENT SNAPSHOT, READ ONLY');
+export const inSnapshot = <T>(work: (db: PoolConnection) => Promise<T>): Promise<T> =>
+	onConnection(async (db) => {
+		await say(db, 'SET TRANSACTION ISOLATION LEVEL REPEATABLE READ');
+		await say(db, 'START TRANSACTION WITH CONSISTENT SNAPSHOT, READ ONLY');
 		try {
-			return await work(connection);
+			return await work(db);
 		} finally {
-			await connection.query('COMMIT');
+			await say(db, 'COMMIT').catch(() => undefined);
 		}
-	} finally {
-		connection.release();
-	}
-}
+	});
 
 /** A stored time as ISO text; null stays null. */
 export const isoTime = (stored: string | null): string | null => stored && stored.replace(' ', 'T') + 'Z';

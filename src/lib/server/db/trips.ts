@@ -1,4 +1,5 @@
 import { trip as tripSchema } from '$lib/formats/schema/trip';
+import { LIMITS } from '$lib/formats/limits';
 import { upgradeTrip } from '$lib/formats/upgrade';
 import type { Site, Stage, Trip, Weather } from '$lib/core/document/types';
 import { withNewIds } from '$lib/core/patterns/pattern';
@@ -17,7 +18,7 @@ import {
 	write
 } from './pool';
 import { checked, parsed } from './stored';
-import { refreshTripSearch } from './search-text';
+import { putWords } from './search';
 
 interface TripRow {
 	id: string;
@@ -178,7 +179,6 @@ async function putStages(db: Db, tripId: string, stages: readonly Stage[]): Prom
 			tripId
 		]
 	);
-	await refreshTripSearch(db, tripId);
 }
 
 /** Adds a whole trip, as it stands. */
@@ -200,8 +200,11 @@ export async function insertTrip(
 			JSON.stringify(trip.schools ?? {})
 		]
 	);
+	await putWords(db, houseId, 'trip', trip.id, textOf(trip));
 	await putStages(db, trip.id, trip.stages);
 }
+/** What a trip is found by. */
+const textOf = ({ name, place }: Pick<Trip, 'name' | 'place'>): string => `${name} ${place}`;
 
 export interface NewTrip {
 	name: string;
@@ -263,6 +266,11 @@ export type TripEdit = Pick<Trip, 'name' | 'place' | 'site' | 'weathers' | 'stag
  */
 export async function saveTrip(houseId: string, id: string, edit: TripEdit): Promise<number> {
 	return inTransaction(async (db) => {
+		const [before] = await rows<{ name: string; place: string }>(
+			db,
+			'SELECT name, place FROM trips WHERE id = ? FOR UPDATE',
+			[id]
+		);
 		const touched = await write(
 			db,
 			'UPDATE trips SET name = ?, place = ?, site = ?, weathers = ?, schools = COALESCE(?, schools), version = version + 1 WHERE id = ? AND house_id = ? AND version = ? AND deleted_at IS NULL',
@@ -278,6 +286,7 @@ export async function saveTrip(houseId: string, id: string, edit: TripEdit): Pro
 			]
 		);
 		if (touched === 0) throw new ConflictError('trip', await getTrip(houseId, id, db));
+		if (before && textOf(before) !== textOf(edit)) await putWords(db, houseId, 'trip', id, textOf(edit));
 		await putStages(db, id, edit.stages);
 		return edit.version + 1;
 	});
@@ -295,8 +304,37 @@ export async function setTripDeleted(houseId: string, id: string, deleted: boole
 
 /** @throws NotFoundError when a trip or client is of another house, or of none */
 export async function belongs(table: 'trips' | 'clients', houseId: string, id: string): Promise<void> {
-	const [row] = await rows(pool(), `SELECT id FROM ${table} WHERE id = ? AND house_id = ?`, [id, houseId]);
+	const [row] = await rows(
+		pool(),
+		`SELECT id FROM ${table} WHERE id = ? AND house_id = ? AND deleted_at IS NULL`,
+		[id, houseId]
+	);
 	if (!row) throw new NotFoundError(table === 'trips' ? 'trip' : 'client');
+}
+
+/** Has those wait who add to the same client or trip. */
+export const lock = async (db: Db, table: 'clients' | 'trips', id: string): Promise<void> =>
+	void (await rows(db, `SELECT id FROM ${table} WHERE id = ? FOR UPDATE`, [id]));
+
+/**
+ * Refuses one more where there are as many as a document holds: it could not be read again.
+ * @param but one that may be among them already
+ * @throws RangeError
+ */
+export async function roomFor(
+	db: Db,
+	what: 'things' | 'clients',
+	ofId: string,
+	but: string | null = null
+): Promise<void> {
+	const sql =
+		what === 'things'
+			? 'SELECT COUNT(*) AS many FROM things WHERE client_id = ? AND NOT id <=> ? AND deleted_at IS NULL'
+			: `SELECT COUNT(*) AS many FROM trip_clients tc JOIN clients c ON c.id = tc.client_id AND c.deleted_at IS NULL
+			   WHERE tc.trip_id = ? AND NOT c.id <=> ?`;
+	const [count] = await rows<{ many: number }>(db, sql, [ofId, but]);
+	const many = Number(count!.many) + 1;
+	if (many > LIMITS[what]) throw new RangeError(`${what} is ${many}, allowed are at most ${LIMITS[what]}`);
 }
 
 /** Puts a client on a trip, or takes them off it; their kit stays as it is. */
@@ -311,7 +349,8 @@ export async function setEnrolled(
 		? 'INSERT IGNORE INTO trip_clients (trip_id, client_id) VALUES (?, ?)'
 		: 'DELETE FROM trip_clients WHERE trip_id = ? AND client_id = ?';
 	await inTransaction(async (db) => {
+		await lock(db, 'trips', tripId);
+		if (enrolled) await roomFor(db, 'clients', tripId, clientId);
 		await write(db, sql, [tripId, clientId]);
-		await refreshTripSearch(db, tripId);
 	});
 }

@@ -1,6 +1,6 @@
 import type { Wish } from '$lib/core/document/wish';
 import { wishList } from '$lib/formats/schema/wish';
-import { ConflictError, type Db, inTransaction, pool, rows, write } from './pool';
+import { ConflictError, type Db, inTransaction, pool, rows, type Value, write } from './pool';
 import { checked, parsed } from './stored';
 
 /** What a guide wishes of one plan. */
@@ -49,16 +49,21 @@ export const saveWishes = (
 	{ wishes, spareChanges, version }: PlanWishes
 ): Promise<number> =>
 	inTransaction(async (db) => {
-		await write(db, 'INSERT IGNORE INTO plan_wishes (trip_id, client_id, version) VALUES (?, ?, 0)', [
-			tripId,
-			clientId
-		]);
-		const touched = await write(
-			db,
-			`UPDATE plan_wishes SET wishes = ?, spare_changes = ?, version = version + 1
-			 WHERE trip_id = ? AND client_id = ? AND version = ?`,
-			[JSON.stringify(wishes), spareChanges, tripId, clientId, version]
-		);
+		const said: Value[] = [JSON.stringify(wishes), spareChanges, tripId, clientId];
+		// The first wishes add a row, unless somebody was quicker; all others change the one that is there.
+		const touched =
+			version === 0
+				? await write(
+						db,
+						`INSERT IGNORE INTO plan_wishes (wishes, spare_changes, trip_id, client_id, version) VALUES (?, ?, ?, ?, 1)`,
+						said
+					)
+				: await write(
+						db,
+						`UPDATE plan_wishes SET wishes = ?, spare_changes = ?, version = version + 1
+						 WHERE trip_id = ? AND client_id = ? AND version = ?`,
+						[...said, version]
+					);
 		if (touched === 0) throw new ConflictError('wishes');
 		return version + 1;
 	});

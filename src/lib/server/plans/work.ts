@@ -1,16 +1,18 @@
 import type { Client, Document } from '$lib/core/document/types';
 import type { PlanState } from '$lib/core/plan/told/summary';
 import { getDocument } from '../db/clients';
-import { claimPlan, failPlan, tellProgress, wantPlans, type PlanJob } from '../db/plan-work';
+import { claimPlan, failPlan, giveBack, type PlanJob, tellProgress, wantPlans } from '../db/plan-work';
 import { inSnapshot, rows, pool } from '../db/pool';
 import { keepPlan, planStates } from '../db/stored-plans';
 import { wishesOfTrip, type PlanWishes } from '../db/wishes';
 import { fingerprintOf } from './fingerprint';
-import { toStore, workedOut } from './keep';
+import { log } from '../log';
+import { BACKGROUND_THREADS, inThread, isStopping } from '../work/workers';
+import { plain } from './keep';
 
 /**
- * Plans of a whole group, worked out in the background: a step of the search at a time, so that the server answers in
- * between. What is wanted and who is at it stands in the database, so that several processes share the work.
+ * Plans of a whole group, worked out in the background, in threads of their own. What is wanted and who is at it stands in the
+ * database, so that several processes share the work.
  */
 
 interface Question {
@@ -41,31 +43,34 @@ export async function planGroup(
 			.map((client) => [client.id, fingerprintIn(question, client)])
 	);
 	await wantPlans(tripId, asked);
-	void work();
+	work();
 	return planStates(tripId, asked);
 }
 
-/** Progress is told at most so often, ms: every write is one more. */
-const TELL_EVERY_MS = 250;
-
-let working = false;
-/** Works out wanted plans until there are none. One at a time in a process. */
-async function work(): Promise<void> {
-	if (working) return;
-	working = true;
+let working = 0;
+/** Works out wanted plans until there are none, as many at a time as there are threads for it. */
+function work(): void {
+	while (working < BACKGROUND_THREADS) {
+		working++;
+		void workOne();
+	}
+}
+async function workOne(): Promise<void> {
 	try {
 		for (let job = await claimPlan(); job; job = await claimPlan()) {
 			try {
 				await answer(job);
 			} catch (trouble) {
-				console.error(trouble);
+				// What the server was at when it was stopped is taken up by the next one.
+				if (isStopping()) return await giveBack(job);
+				log.error({ err: trouble, trip: job.tripId }, 'plan failed');
 				await failPlan(job);
 			}
 		}
 	} catch (trouble) {
-		console.error(trouble);
+		log.error({ err: trouble }, 'queue of plans');
 	} finally {
-		working = false;
+		working--;
 	}
 }
 
@@ -78,16 +83,13 @@ async function answer(job: PlanJob): Promise<void> {
 	if (!client) return failPlan(job);
 	// What has changed since the plan was asked for is answered as it is now.
 	const fingerprint = fingerprintIn(question, client);
-	let told = 0;
-	const plan = await workedOut(
-		question.document,
-		client,
-		question.wishes.get(client.id) ?? {},
-		async ({ done, total }) => {
-			if (Date.now() - told < TELL_EVERY_MS) return;
-			told = Date.now();
-			await tellProgress(job, done, total);
+	const plan = await inThread(
+		'plan',
+		{ document: question.document, client, asked: plain(question.wishes.get(client.id) ?? {}) },
+		{
+			kind: 'background',
+			hear: ({ done, total }) => void tellProgress(job, done, total).catch(() => undefined)
 		}
 	);
-	await keepPlan(job, await toStore(fingerprint, plan));
+	await keepPlan(job, { fingerprint, summary: plan.summary, days: Buffer.from(plan.days) });
 }

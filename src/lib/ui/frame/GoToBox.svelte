@@ -3,6 +3,7 @@
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import Combobox from '../parts/Combobox.svelte';
+	import { newestAnswer } from '../lists/newest-answer';
 	import type { LateBoxProps } from './late-box.svelte';
 
 	/** Opened from outside: the page loads this when somebody asks. */
@@ -38,17 +39,14 @@
 		kind,
 		url: kind === 'trip' ? `/trips/${id}` : kind === 'kit' ? `/clients/${id}` : `/trips/${tripId}/plan/${id}`
 	});
-	let asked = 0;
+	const newest = newestAnswer<{ found: Found[] }>();
 	/** The answer that is on its way; Enter waits for it, so that it never goes where an older question led. */
 	let coming: Promise<void> = Promise.resolve();
 	/** Asks the server; an answer that comes after a newer question is dropped. */
 	const look = (): Promise<void> => (coming = ask());
 	async function ask(): Promise<void> {
-		const mine = ++asked;
-		const response = await fetch(`/api/v1/find?q=${encodeURIComponent(query)}`).catch(() => null);
-		if (!response?.ok || mine !== asked) return;
-		const answer = (await response.json()) as { found: Found[] };
-		if (mine === asked) places = answer.found.map(targetOf);
+		const answer = await newest(`/api/v1/find?q=${encodeURIComponent(query)}`);
+		if (answer) places = answer.found.map(targetOf);
 	}
 
 	$effect(() => {

@@ -21,6 +21,8 @@ export class LateBox {
 	typed = $state('');
 	box = $state.raw<BoxModule['default']>();
 	#isComing = false;
+	/** the box that was asked for last: while it is on its way or open, keys are for it and open no other */
+	static #last: LateBox | null = null;
 
 	constructor(
 		private readonly key: string,
@@ -32,6 +34,7 @@ export class LateBox {
 	};
 	readonly show = async (): Promise<void> => {
 		this.typed = '';
+		LateBox.#last = this;
 		this.#isComing = true;
 		await this.load();
 		this.#isComing = false;
@@ -39,6 +42,8 @@ export class LateBox {
 	};
 	readonly onkeydown = (event: KeyboardEvent): void => {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		const last = LateBox.#last;
+		if (last && last !== this && (last.#isComing || last.open)) return;
 		if (this.#isComing && event.key.length === 1) this.typed += event.key;
 		else if (event.key === this.key && !this.open && !isTyping(event)) void this.show();
 		else return;

@@ -1,14 +1,18 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { Client, Stage } from '$lib/core/document/types';
+	import type { Stage } from '$lib/core/document/types';
 	import type { JudgedAs, VerdictChange } from '$lib/core/plan/verdict-changes';
 	import { VERDICTS } from '$lib/core/document/verdict';
 	import type { Comparison } from './comparison.svelte';
 	import VerdictTag from '../parts/VerdictTag.svelte';
 
+	interface Named {
+		id: string;
+		name: string;
+	}
 	interface Props {
 		comparison: Comparison;
-		clients: readonly Client[];
+		clients: readonly Named[];
 		stages: readonly Stage[];
 		tripId: string;
 		/** what is compared with what, in words */
@@ -37,7 +41,7 @@
 	const dayOf = (stageId: string): number => stages.findIndex(({ id }) => id === stageId);
 </script>
 
-{#snippet told(client: Client, change: VerdictChange)}
+{#snippet told(client: Named, change: VerdictChange)}
 	<li>
 		<a
 			href="/trips/{tripId}/plan/{client.id}?day={dayOf(change.stageId) + 1}&weather={weatherId}{change.foul

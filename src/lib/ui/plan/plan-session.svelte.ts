@@ -6,6 +6,9 @@ import type { Place } from '$lib/core/plan/told/why-not';
 import type { Trade, TripAnswer, TripRequest } from './plan-worker';
 import PlanWorker from './plan-worker?worker';
 
+/** Who has looked at a plan for so long is likely to stay with it, ms: then the server works it out, too, and keeps it. */
+const STAYS_MS = 10_000;
+
 /** A plan that the server kept: what it comes to, and the days of the stage that is looked at. */
 export interface Kept {
 	summary: TripSummary;
@@ -37,6 +40,7 @@ export class PlanSession {
 	trade = $state.raw<Trade[] | null>(null);
 
 	#worker: Worker | null = null;
+	#stays: ReturnType<typeof setTimeout> | undefined;
 	#ask = 0;
 	#looked: { stageId: string; foul: boolean } | null = null;
 
@@ -90,6 +94,7 @@ export class PlanSession {
 		this.#post({ kind: 'plan', ask: ++this.#ask, wishes, spareChanges });
 	}
 	plan(wishes: Wish[], spareChanges: number): void {
+		clearTimeout(this.#stays);
 		this.state = 'working';
 		this.#keptFor = null;
 		this.soFar = false;
@@ -119,8 +124,13 @@ export class PlanSession {
 		this.#post({ kind: 'stop' });
 	}
 	end(): void {
+		clearTimeout(this.#stays);
 		this.#worker?.terminate();
 		this.#worker = null;
+	}
+	#keep(): void {
+		const { trip, client } = this.#of!;
+		void fetch(`/api/v1/trips/${trip.id}/plans?client=${client.id}`).catch(() => undefined);
 	}
 	#hear(answer: TripAnswer): void {
 		switch (answer.kind) {
@@ -140,6 +150,8 @@ export class PlanSession {
 				this.soFar = answer.soFar;
 				if (answer.soFar) return;
 				this.state = 'done';
+				if (answer.summary.daysDone === answer.summary.days)
+					this.#stays = setTimeout(() => this.#keep(), STAYS_MS);
 				if (this.#looked) this.look(this.#looked.stageId, this.#looked.foul);
 				return;
 			case 'stage':

@@ -17,10 +17,13 @@ const PART_LIMITS = [
 	['hands', 'Fingers'],
 	['feet', 'Toes']
 ] as const;
-/** How long a part holds: "113 of 180 min", roughly where the method does not reach. */
+/** Minutes that something holds in a phase: "113 of 180 min", or more than are asked. */
+const heldWords = (held: number, asked: number): string =>
+	held < asked ? `${held} of ${asked} min` : `${held} min, these ${asked} and more`;
+/** How long a part holds, roughly where the method does not reach. */
 function limitWords({ limits, cell, indicative }: PlannedPhase, part: LimitedPart): string {
 	const minutes = limits[part];
-	return minutes === null ? 'no limit' : `${indicative ? 'roughly ' : ''}${minutes} of ${cell.minutes} min`;
+	return minutes === null ? 'no limit' : `${indicative ? 'roughly ' : ''}${heldWords(minutes, cell.minutes)}`;
 }
 
 /** What is wet at the end of a phase, and by what. */
@@ -59,7 +62,7 @@ export function whyVerdict(phase: PlannedPhase, client: Client): Why {
 										text:
 											without.minutes === null
 												? 'holds as well'
-												: `holds ${without.minutes} of ${phase.cell.minutes} min`
+												: `holds ${heldWords(without.minutes, phase.cell.minutes)}`
 									}
 								]
 							: [])

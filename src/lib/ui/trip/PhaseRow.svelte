@@ -7,12 +7,11 @@
 		MARKS,
 		PHASE_KINDS,
 		type Doing,
-		type Ground,
 		type Mark,
 		type Phase
 	} from '$lib/core/document/types';
 	import type { Cell } from '$lib/core/conditions/cells';
-	import { PLACES, type Precipitation, PRECIPITATIONS } from '$lib/core/document/weather';
+	import { PLACES, PRECIPITATIONS } from '$lib/core/document/weather';
 	import { forField, tempWords, type Quantity } from '$lib/words/units';
 	import {
 		DOING_WORDS,
@@ -45,30 +44,22 @@
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
 	const changed = (key: string): void => onchange(`${phase.id} ${key}`);
 
-	/** An emptied field is not typed any more: the value is computed again. */
-	function typed(key: 'airTempC' | 'wind10mKmh' | 'waterTempC', value: unknown): void {
+	/** What is emptied is not typed any more: the value is computed again. */
+	function setTyped<K extends keyof Phase['typed']>(key: K, value: Phase['typed'][K]): void {
 		const next = { ...phase.typed };
-		if (typeof value === 'number' && !Number.isNaN(value)) next[key] = value;
-		else delete next[key];
+		if (value === undefined) delete next[key];
+		else next[key] = value;
 		phase.typed = next;
+	}
+	const numberOf = (value: unknown): number | undefined =>
+		typeof value === 'number' && !Number.isNaN(value) ? value : undefined;
+	function typedNumber(key: 'airTempC' | 'wind10mKmh' | 'waterTempC', value: unknown): void {
+		setTyped(key, numberOf(value));
 		changed(key);
 	}
 	function typedAltitude(value: unknown): void {
-		phase.altitudeM = typeof value === 'number' && !Number.isNaN(value) ? value : null;
+		phase.altitudeM = numberOf(value) ?? null;
 		changed('altitudeM');
-	}
-	function typedPrecipitation(value: Precipitation | undefined): void {
-		const next = { ...phase.typed };
-		if (value) next.precipitation = value;
-		else delete next.precipitation;
-		phase.typed = next;
-	}
-	function typedGround(value: Ground | undefined): void {
-		const next = { ...phase.typed };
-		if (value) next.ground = value;
-		else delete next.ground;
-		phase.typed = next;
-		changed('ground');
 	}
 	function typedDoing(doing: Doing | undefined): void {
 		if (doing) phase.doing = doing;
@@ -143,7 +134,7 @@
 			label="{label} of {phase.name}, typed"
 			{quantity}
 			placeholder={computed(quantity, value)}
-			bind:value={() => phase.typed[key], (next) => typed(key, next)}
+			bind:value={() => phase.typed[key], (next) => typedNumber(key, next)}
 			error={error(`typed.${key}`)}
 			class={phase.typed[key] !== undefined ? 'by-hand' : ''}
 		/>
@@ -214,7 +205,7 @@
 			none={cell ? `(${PRECIPITATION_WORDS[cell.precipitation]})` : ''}
 			options={PRECIPITATIONS}
 			words={PRECIPITATION_WORDS}
-			bind:value={() => phase.typed.precipitation, typedPrecipitation}
+			bind:value={() => phase.typed.precipitation, (next) => setTyped('precipitation', next)}
 			{onchange}
 		/>
 	</td>
@@ -258,7 +249,8 @@
 					none={cell ? `(${GROUND_WORDS[cell.ground]})` : 'as on the stage'}
 					options={GROUNDS}
 					words={GROUND_WORDS}
-					bind:value={() => phase.typed.ground, typedGround}
+					bind:value={() => phase.typed.ground, (next) => setTyped('ground', next)}
+					{onchange}
 				/>
 				{#if water}
 					<Field
@@ -268,7 +260,7 @@
 						label="Water"
 						quantity="temp"
 						placeholder={computed('temp', water.tempC)}
-						bind:value={() => phase.typed.waterTempC, (next) => typed('waterTempC', next)}
+						bind:value={() => phase.typed.waterTempC, (next) => typedNumber('waterTempC', next)}
 						error={error('typed.waterTempC')}
 					/>
 				{/if}

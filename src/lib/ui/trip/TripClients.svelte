@@ -1,31 +1,46 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
-	import type { Client } from '$lib/core/document/types';
-	import Choice from '../parts/Choice.svelte';
+	import Combobox from '../parts/Combobox.svelte';
 	import Field from '../parts/Field.svelte';
+	import { newestAnswer } from '../lists/newest-answer';
 	import { send } from '../parts/send';
 
 	interface Props {
 		tripId: string;
 		/** those on the trip */
-		clients: readonly Client[];
-		/** everybody who is known */
-		everybody: readonly { id: string; name: string }[];
+		clients: readonly { id: string; name: string; things: number }[];
 	}
-	let { tripId, clients, everybody }: Props = $props();
+	let { tripId, clients }: Props = $props();
 
-	let enrolling = $state('');
+	interface Known {
+		id: string;
+		name: string;
+	}
+	let query = $state('');
+	/** those of the house who have the name that is typed */
+	let known = $state.raw<Known[]>([]);
 	let newClient = $state('');
 	let message = $state('');
 	let errors = $state<Record<string, string>>({});
-	const others = $derived(everybody.filter(({ id }) => !clients.some((own) => own.id === id)));
+	const others = $derived(known.filter(({ id }) => !clients.some((own) => own.id === id)).slice(0, 6));
 
-	async function enrol(): Promise<void> {
-		if (!enrolling) return;
-		const answer = await send('PUT', `/api/v1/trips/${tripId}/clients/${enrolling}`);
+	const newest = newestAnswer<{ clients: Known[] }>();
+	/** The answer that is on its way; Enter waits for it. */
+	let coming: Promise<void> = Promise.resolve();
+	async function ask(): Promise<void> {
+		if (query.trim() === '') {
+			known = [];
+			return;
+		}
+		const answer = await newest(`/api/v1/clients?q=${encodeURIComponent(query)}`);
+		if (answer && query.trim() !== '') known = answer.clients;
+	}
+	async function enrol({ id }: Known): Promise<void> {
+		const answer = await send('PUT', `/api/v1/trips/${tripId}/clients/${id}`);
 		message = answer.message;
-		enrolling = '';
+		query = '';
+		known = [];
 		await invalidateAll();
 	}
 	async function addClient(event: SubmitEvent): Promise<void> {
@@ -51,7 +66,7 @@
 				<strong>{client.name}</strong>
 				<a href="/trips/{tripId}/plan/{client.id}">Layer plan</a>
 				<a href="/trips/{tripId}/list/{client.id}">List</a>
-				<a href="/clients/{client.id}">Kit, {client.things.length} things</a>
+				<a href="/clients/{client.id}">Kit, {client.things} things</a>
 				<Button class="quiet small" onclick={() => takeOff(client.id)}
 					>take off the trip<span class="visually-hidden">: {client.name}</span></Button
 				>
@@ -72,19 +87,28 @@
 			/>
 			<Button type="submit">Add the client</Button>
 		</form>
-		{#if others.length > 0}
-			<div class="known">
-				<Choice
-					id="enrol"
-					label="Or somebody known"
-					none="choose"
-					bind:value={enrolling}
-					options={others.map(({ id }) => id)}
-					words={Object.fromEntries(others.map(({ id, name }) => [id, name]))}
-				/>
-				<Button onclick={enrol}>Put on the trip</Button>
-			</div>
-		{/if}
+		<div class="known">
+			<label for="enrol" class="small soft">Or somebody known</label>
+			<Combobox
+				id="enrol"
+				label="Somebody known, by name"
+				listLabel="Clients of the house"
+				placeholder="name"
+				bind:value={query}
+				options={others}
+				keyOf={({ id }) => id}
+				pick={(client) => void enrol(client)}
+				ontype={() => (coming = ask())}
+				settled={() => coming}
+				none={query.trim() === ''
+					? 'Type a part of the name.'
+					: 'Nobody of that name who is not on the trip.'}
+				framed
+			>
+				{#snippet option(client)}<span>{client.name}</span><span class="soft tiny">put on the trip</span
+					>{/snippet}
+			</Combobox>
+		</div>
 	</div>
 </section>
 
@@ -107,14 +131,17 @@
 	.enrol {
 		display: flex;
 		flex-wrap: wrap;
+		align-items: start;
 		gap: 14px 34px;
 		margin-top: 14px;
 	}
-	.enrol form,
-	.known {
+	.enrol form {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 10px;
 		align-items: end;
+	}
+	.known {
+		width: min(100%, 380px);
 	}
 </style>

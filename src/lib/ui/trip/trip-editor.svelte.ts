@@ -134,7 +134,7 @@ export class TripEditor {
 			if (!same({ ...this.now, version: 0 }, { ...sent, version: 0 })) this.#later();
 		} else if (answer.status === 409 && answer.current) {
 			this.#meet(answer.current as Trip);
-		} else if (answer.status === 0) {
+		} else if (answer.status === 0 || answer.status >= 500) {
 			this.#later(TRY_AGAIN_AFTER_MS);
 			this.state = 'no answer';
 		} else this.state = 'refused';

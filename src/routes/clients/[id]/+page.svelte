@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button, Checkbox, Input, Select } from 'flowbite-svelte';
-	import { invalidateAll } from '$app/navigation';
+	import { beforeNavigate, goto, invalidateAll } from '$app/navigation';
 	import { catalogueType, type CatalogueType } from '$lib/core/cloth/catalogue';
 	import { groupName, insulationWords, typeName } from '$lib/words/garments';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
@@ -9,9 +9,11 @@
 	import { FACT_STATES, type Fact, type FactState, type Thing } from '$lib/core/document/types';
 	import { reason } from '$lib/core/document/reasons';
 	import { STATE_WORDS, clo } from '$lib/words/labels';
+	import { ChangesUnderway } from '$lib/ui/kit/changes-underway.svelte';
 	import AddThing from '$lib/ui/kit/AddThing.svelte';
 	import Choice from '$lib/ui/parts/Choice.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
+	import OncePageLives from '$lib/ui/parts/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import ThingFacts from '$lib/ui/kit/ThingFacts.svelte';
 	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
@@ -21,7 +23,11 @@
 	import { why } from '$lib/ui/parts/why.svelte';
 
 	let { data } = $props();
-	const client = $derived(data.client);
+	const underway = new ChangesUnderway();
+	const client = $derived({
+		...underway.shown(data.client),
+		things: data.client.things.map((thing) => underway.shown(thing))
+	});
 
 	// The name is typed here and saved when the field is left.
 	// svelte-ignore state_referenced_locally
@@ -69,12 +75,12 @@
 		errors = answer.errors;
 		await invalidateAll();
 	}
-	/** Saves wait for one another, so that each rests on the version that the one before has made. */
-	let queue: Promise<void> = Promise.resolve();
-	function oneByOne(work: () => ReturnType<typeof send>): Promise<void> {
-		queue = queue.then(async () => settle(await work()));
-		return queue;
-	}
+	/** Who leaves while changes are underway is taken on once they are saved; the browser asks before it closes the page. */
+	beforeNavigate(({ cancel, to: target, willUnload }) => {
+		if (underway.isEmpty) return;
+		cancel();
+		if (!willUnload && target) void underway.settled().then(() => goto(target.url));
+	});
 	async function add(type: CatalogueType, quantity: number, state: FactState): Promise<void> {
 		const fact: Fact<number> = { value: quantity, source: 'client', state };
 		await settle(
@@ -82,10 +88,11 @@
 		);
 	}
 	async function saveThing(thing: Thing, change: Partial<Thing>): Promise<void> {
-		await oneByOne(async () => {
+		await underway.add(thing.id, change, async () => {
 			const newest = client.things.find(({ id }) => id === thing.id) ?? thing;
-			const { typeId, name, quantity, inPairs, facts, version } = { ...newest, ...change };
-			return send('PUT', `/api/v1/things/${thing.id}`, { typeId, name, quantity, inPairs, facts, version });
+			const { typeId, name, quantity, inPairs, facts, version } = newest;
+			const body = { typeId, name, quantity, inPairs, facts, version };
+			await settle(await send('PUT', `/api/v1/things/${thing.id}`, body));
 		});
 	}
 	async function remove(thing: Thing): Promise<void> {
@@ -107,16 +114,10 @@
 		void saveThing(thing, { quantity: { value, source: 'client', state } });
 	}
 	async function saveClient(change: Partial<typeof client>): Promise<void> {
-		await oneByOne(async () => {
-			const { name, offsetClo, careful, answeredParts, schools, version } = { ...client, ...change };
-			return send('PUT', `/api/v1/clients/${client.id}`, {
-				name,
-				offsetClo,
-				careful,
-				answeredParts,
-				schools,
-				version
-			});
+		await underway.add(client.id, change, async () => {
+			const { name, offsetClo, careful, answeredParts, schools, version } = client;
+			const body = { name, offsetClo, careful, answeredParts, schools, version };
+			await settle(await send('PUT', `/api/v1/clients/${client.id}`, body));
 		});
 	}
 	function setAnswered(group: CatalogueGroup, answered: boolean): void {
@@ -195,7 +196,7 @@
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
 
 <div class="page">
-	<AddThing {add} />
+	<div><OncePageLives><AddThing {add} /></OncePageLives></div>
 	<section aria-labelledby="kit-head">
 		<h2 id="kit-head">The kit, head to toe</h2>
 		{#each groups as { name, things, answered } (name)}
@@ -206,41 +207,44 @@
 						<li class={thing.quantity.state.replace(' ', '-')}>
 							<span class="swatch tone-{catalogueType(thing.typeId).properties.functions[0]}"></span>
 							<Button class="quiet thing" onclick={() => showWhy(thing)}>{thing.name}</Button>
-							<Input
-								type="number"
-								min="0"
-								max="99"
-								value={thing.quantity.value ?? ''}
-								aria-label="How many of {thing.name}{thing.inPairs ? ', pairs' : ''}"
-								onchange={(event: Event) =>
-									setCount(thing, (event.currentTarget as HTMLInputElement).valueAsNumber)}
-							/>
-							<span class="tiny soft">{thing.inPairs ? 'pairs' : ''}</span>
-							<Select
-								placeholder=""
-								aria-label="{thing.name}: has it?"
-								value={thing.quantity.state}
-								onchange={(event) => setState(thing, event.currentTarget.value as FactState)}
-							>
-								{#each FACT_STATES as state (state)}<option value={state}>{STATE_WORDS[state]}</option>{/each}
-							</Select>
-							<Button
-								class="quiet tiny"
-								aria-expanded={opened === thing.id}
-								aria-label="What is known of {thing.name}"
-								onclick={() => (opened = opened === thing.id ? null : thing.id)}>facts</Button
-							>
-							<Button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
-								>✕</Button
-							>
-							{#if opened === thing.id}
-								<ThingFacts
-									{thing}
-									save={(facts) => void saveThing(thing, { facts })}
-									rename={(name) => void saveThing(thing, { name })}
-									error={errors.name}
+							<OncePageLives>
+								<Input
+									type="number"
+									min="0"
+									max="99"
+									value={thing.quantity.value ?? ''}
+									aria-label="How many of {thing.name}{thing.inPairs ? ', pairs' : ''}"
+									onchange={(event: Event) =>
+										setCount(thing, (event.currentTarget as HTMLInputElement).valueAsNumber)}
 								/>
-							{/if}
+								<span class="tiny soft">{thing.inPairs ? 'pairs' : ''}</span>
+								<Select
+									placeholder=""
+									aria-label="{thing.name}: has it?"
+									value={thing.quantity.state}
+									onchange={(event) => setState(thing, event.currentTarget.value as FactState)}
+								>
+									{#each FACT_STATES as state (state)}<option value={state}>{STATE_WORDS[state]}</option
+										>{/each}
+								</Select>
+								<Button
+									class="quiet tiny"
+									aria-expanded={opened === thing.id}
+									aria-label="What is known of {thing.name}"
+									onclick={() => (opened = opened === thing.id ? null : thing.id)}>facts</Button
+								>
+								<Button class="square" onclick={() => remove(thing)} aria-label="Take {thing.name} out"
+									>✕</Button
+								>
+								{#if opened === thing.id}
+									<ThingFacts
+										{thing}
+										save={(facts) => void saveThing(thing, { facts })}
+										rename={(name) => void saveThing(thing, { name })}
+										error={errors.name}
+									/>
+								{/if}
+							</OncePageLives>
 						</li>
 					{/each}
 				</ul>
@@ -262,12 +266,14 @@
 						: 'in own ways'}</span
 				></summary
 			>
-			<SchoolChoices
-				chosen={client.schools ?? {}}
-				inherited={data.house}
-				from="trip or house"
-				choose={(schools) => void saveClient({ schools })}
-			/>
+			<OncePageLives>
+				<SchoolChoices
+					chosen={client.schools ?? {}}
+					inherited={data.house}
+					from="trip or house"
+					choose={(schools) => void saveClient({ schools })}
+				/>
+			</OncePageLives>
 		</details>
 	</section>
 </div>

@@ -22,6 +22,7 @@
 	import TripHead from '$lib/ui/trip/TripHead.svelte';
 	import { normalsFor } from '$lib/ui/trip/normals-for';
 	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
+	import OncePageLives from '$lib/ui/parts/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';
@@ -35,7 +36,7 @@
 
 	// The page edits a copy of its own; what the server has comes in again only when a conflict is settled.
 	// svelte-ignore state_referenced_locally
-	const editor = new TripEditor(data.document.trip, readerUnits);
+	const editor = new TripEditor(data.trip, readerUnits);
 	const comparison = new Comparison();
 	onDestroy(() => comparison.end());
 
@@ -109,19 +110,14 @@
 
 	/** The trip as it was when the page was opened, or when somebody said so: what changes are told against. */
 	// svelte-ignore state_referenced_locally
-	let reference = $state.raw(structuredClone(data.document.trip));
+	let reference = $state.raw(structuredClone(data.trip));
 	let compared = $state('');
 	async function compare(): Promise<void> {
 		const now = $state.snapshot(editor.trip) as Trip;
-		if (data.document.clients.length === 0 || now.stages.length === 0) return;
+		if (data.clients.length === 0 || now.stages.length === 0) return;
 		compared = `Against ${reference.weathers[0]!.name.toLowerCase()} as ${referenceWords}: ${now.weathers[weatherAt]!.name.toLowerCase()} as it stands, best outfit with best outfit.`;
-		const { house, format, formatVersion } = data.document;
-		const clients = $state.snapshot(data.document.clients);
-		const sideOf = (side: Trip, weatherId: string) => ({
-			document: { format, formatVersion, trip: side, clients, ...(house && { house }) },
-			weatherId
-		});
-		comparison.run({
+		const sideOf = (side: Trip, weatherId: string) => ({ trip: side, weatherId });
+		await comparison.run({
 			before: sideOf(reference, reference.weathers[0]!.id),
 			after: sideOf(now, now.weathers[weatherAt]!.id),
 			wishes: data.wishes
@@ -232,111 +228,117 @@
 
 <TripHead {editor} places={data.places} {changed} {startOn} />
 
-{#if trip.stages.length > 0}
-	<section class="picture sheet" aria-label="What it will be like">
-		<div class="switches">
-			<div class="weathers" role="radiogroup" aria-label="Weather">
-				{#each trip.weathers as one, i (one.id)}
-					<Button role="radio" aria-checked={i === weatherAt} onclick={() => showWeather(i)}
-						>{one.name}</Button
+<OncePageLives>
+	{#snippet before()}<div class="later soft">{trip.stages.map(({ name }) => name).join(' · ')}</div>{/snippet}
+	{#if trip.stages.length > 0}
+		<section class="picture sheet" aria-label="What it will be like">
+			<div class="switches">
+				<div class="weathers" role="radiogroup" aria-label="Weather">
+					{#each trip.weathers as one, i (one.id)}
+						<Button role="radio" aria-checked={i === weatherAt} onclick={() => showWeather(i)}
+							>{one.name}</Button
+						>
+					{/each}
+				</div>
+				<p class="small soft meaning">{weatherMeaning(trip.weathers[weatherAt]!, readerUnits())}</p>
+				<div class="views no-print">
+					{#if trip.stages.length > 1}
+						<Button
+							class="quiet small"
+							aria-pressed={from === 0 && to === trip.stages.length - 1}
+							onclick={() => pick(0, trip.stages.length - 1)}>Whole trip</Button
+						>
+					{/if}
+					<Button class="quiet small" aria-pressed={asTable} onclick={() => (asTable = !asTable)}
+						>As a table</Button
 					>
-				{/each}
+				</div>
 			</div>
-			<p class="small soft meaning">{weatherMeaning(trip.weathers[weatherAt]!, readerUnits())}</p>
-			<div class="views no-print">
-				{#if trip.stages.length > 1}
-					<Button
-						class="quiet small"
-						aria-pressed={from === 0 && to === trip.stages.length - 1}
-						onclick={() => pick(0, trip.stages.length - 1)}>Whole trip</Button
-					>
-				{/if}
-				<Button class="quiet small" aria-pressed={asTable} onclick={() => (asTable = !asTable)}
-					>As a table</Button
+			<TripDrawing
+				views={shown}
+				weathers={trip.weathers}
+				weather={weatherAt}
+				name={shown.length === 1 ? shown[0]!.stage.name : trip.name}
+				pick={(first, last) => pick(from + first, from + last)}
+				{asTable}
+			/>
+			<Cautions {cautions} label="Cautions" />
+		</section>
+		{#if comparison.state !== 'idle'}
+			<VerdictChanges
+				{comparison}
+				clients={data.clients}
+				stages={trip.stages}
+				tripId={trip.id}
+				sides={compared}
+				weatherId={trip.weathers[weatherAt]!.id}
+			/>
+			{#if comparison.state !== 'working'}
+				<Button class="quiet small no-print" onclick={takeAsReference}
+					>Agreed: tell later changes against the trip as it stands now</Button
 				>
-			</div>
-		</div>
-		<TripDrawing
-			views={shown}
-			weathers={trip.weathers}
-			weather={weatherAt}
-			name={shown.length === 1 ? shown[0]!.stage.name : trip.name}
-			pick={(first, last) => pick(from + first, from + last)}
-			{asTable}
-		/>
-		<Cautions {cautions} label="Cautions" />
-	</section>
-	{#if comparison.state !== 'idle'}
-		<VerdictChanges
-			{comparison}
-			clients={data.document.clients}
-			stages={trip.stages}
-			tripId={trip.id}
-			sides={compared}
-			weatherId={trip.weathers[weatherAt]!.id}
-		/>
-		{#if comparison.state !== 'working'}
-			<Button class="quiet small no-print" onclick={takeAsReference}
-				>Agreed: tell later changes against the trip as it stands now</Button
-			>
+			{/if}
 		{/if}
 	{/if}
-{/if}
 
-<DayStrip
-	stages={trip.stages}
-	{views}
-	weather={weatherAt}
-	{from}
-	{to}
-	pick={(index) => pick(index)}
-	{reorder}
-	add={addStage}
-/>
-{#if trip.stages[at]}
-	<StagePanel
-		bind:stage={() => editor.trip.stages[at]!, (stage) => (editor.trip.stages[at] = stage)}
-		path="stages.{at}"
-		errors={editor.errors}
-		{cells}
-		bind:foul
-		house={data.patterns}
-		onchange={changed}
-		copy={copyStage}
-		remove={removeStage}
-		usual={trip.site?.placeId ? () => void fillUsual([at]) : null}
-		patternsChanged={() => invalidate('app:trip')}
-	>
-		<ForecastBar tripId={trip.id} stages={trip.stages} {at} site={trip.site} apply={applyKnown} />
-	</StagePanel>
-{:else}
-	<p class="empty">
-		No day yet. <Button class="quiet" onclick={addStage}>Add the first day</Button>, then choose a pattern for
-		it.
-	</p>
-{/if}
-
-<details class="schools no-print">
-	<summary
-		>How this trip does it
-		<span class="small soft"
-			>{Object.keys(trip.schools ?? {}).length === 0 ? 'as the house' : 'in its own way'}, where good guides
-			disagree</span
-		></summary
-	>
-	<SchoolChoices
-		chosen={trip.schools ?? {}}
-		inherited={data.document.house ?? {}}
-		from="the house"
-		choose={(schools) => {
-			editor.trip.schools = schools;
-			changed('schools');
-		}}
+	<DayStrip
+		stages={trip.stages}
+		{views}
+		weather={weatherAt}
+		{from}
+		{to}
+		pick={(index) => pick(index)}
+		{reorder}
+		add={addStage}
 	/>
-</details>
-<TripClients tripId={trip.id} clients={data.document.clients} everybody={data.everybody} />
+	{#if trip.stages[at]}
+		<StagePanel
+			bind:stage={() => editor.trip.stages[at]!, (stage) => (editor.trip.stages[at] = stage)}
+			path="stages.{at}"
+			errors={editor.errors}
+			{cells}
+			bind:foul
+			house={data.patterns}
+			onchange={changed}
+			copy={copyStage}
+			remove={removeStage}
+			usual={trip.site?.placeId ? () => void fillUsual([at]) : null}
+			patternsChanged={() => invalidate('app:trip')}
+		>
+			<ForecastBar tripId={trip.id} stages={trip.stages} {at} site={trip.site} apply={applyKnown} />
+		</StagePanel>
+	{:else}
+		<p class="empty">
+			No day yet. <Button class="quiet" onclick={addStage}>Add the first day</Button>, then choose a pattern
+			for it.
+		</p>
+	{/if}
+
+	<details class="schools no-print">
+		<summary
+			>How this trip does it
+			<span class="small soft"
+				>{Object.keys(trip.schools ?? {}).length === 0 ? 'as the house' : 'in its own way'}, where good guides
+				disagree</span
+			></summary
+		>
+		<SchoolChoices
+			chosen={trip.schools ?? {}}
+			inherited={data.house}
+			from="the house"
+			choose={(schools) => {
+				editor.trip.schools = schools;
+				changed('schools');
+			}}
+		/>
+	</details>
+</OncePageLives>
+<TripClients tripId={trip.id} clients={data.clients} />
 
 <style>
+	.later {
+		min-height: 70vh;
+	}
 	.schools {
 		margin-top: 22px;
 	}

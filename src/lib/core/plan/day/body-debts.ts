@@ -2,7 +2,7 @@ import { type Outfit, outfitClo } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
 import { lossOf } from '../../heat/debt';
 import { stepsOf } from '../../heat/fingers-and-toes';
-import { debtEndWhm2, debtSteps } from '../../heat/ledger';
+import { debtSteps } from '../../heat/ledger';
 import { wetLayers } from '../../heat/wet-cloth';
 import { type BodyDebts, type Day, type Limb, limbJudge, restart, startState } from './limb-judges';
 
@@ -44,11 +44,11 @@ export function debtsOf(
 		const { air, balance } = day.airs[k]!;
 		const loss = lossOf(
 			balance,
-			outfitClo(wetLayers(outfits[k]!, day.wet[k]!.wetness), air, openings[k]!),
+			outfitClo(wetLayers(outfits[k]!, day.wet[k]!), air, openings[k]!),
 			day.person.offsetClo
 		);
 		const steps = debtSteps(cell, loss, debt, day.person);
-		debt = debtEndWhm2(cell, loss, debt, day.person);
+		debt = steps.at(-1)!;
 		return steps;
 	});
 }

@@ -23,6 +23,7 @@ import { penaltyOfDebt } from '../../rules/objective';
 import { changeTable, type SequenceProblem } from '../../search/problem';
 import { leastCostsFrom } from './debt-cost';
 import {
+	asOutfit,
 	type BodyDebts,
 	type Day,
 	type Judge,
@@ -157,15 +158,13 @@ export const underwearAt = (wardrobe: Wardrobe, k: number): WornLayer[] =>
 		? []
 		: wardrobe.underwear.map((cloth) => ({ cloth, position: 0, opening: 'closed' as const }));
 
-const asOutfit = (stack: Stack): Outfit =>
-	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
-
 /** The sequence of hands, feet or eyes. */
 export const limbSequence = (day: Day, limb: Limb, debts: BodyDebts): SequenceProblem =>
 	limbSequenceOf(day, limb, limbJudge(day, limb, debts));
 
 const viewsKnown = new WeakMap<Wardrobe['stacks'], { many: string; views: BodyViews }>();
-function viewsOf(wardrobe: Wardrobe): BodyViews {
+/** How a wardrobe looks from every region, worked out once. */
+export function viewsOf(wardrobe: Wardrobe): BodyViews {
 	const many = BODY_FACTORS.map((factor) => wardrobe.stacks[factor].length).join();
 	const before = viewsKnown.get(wardrobe.stacks);
 	if (before?.many === many) return before.views;
@@ -209,15 +208,14 @@ export function bodySequence(
 	const mostOpen = Math.max(...wardrobe.stacks.trunk.map(opensBy));
 	const fronts = cells.some(mayOpen) ? mostOpen + 1 : 1;
 	const tables = cells.map((cell, k) => {
-		const water = day.wet[k]!;
-		const own = wetWardrobe(wardrobe, water.wetness);
-		const always = wetLayers([...underwearAt(wardrobe, k), ...others[k]!], water.wetness);
+		const wetness = day.wet[k]!;
+		const own = wetWardrobe(wardrobe, wetness);
+		const always = wetLayers([...underwearAt(wardrobe, k), ...others[k]!], wetness);
 		const ids = always.map(({ cloth }) => cloth.thingId).join();
-		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids} ${waterKey([water])}`;
+		const key = `${cellKey(cell)} ${soon[k]} ${fronts} ${ids} ${waterKey([wetness])}`;
 		const views = viewsOf(own);
 		const table =
-			made.get(key) ??
-			outfitTable(cell, airs[k]!, own, views, always, soon[k]!, person, fronts, water.wetness);
+			made.get(key) ?? outfitTable(cell, airs[k]!, own, views, always, soon[k]!, person, fronts, wetness);
 		made.set(key, table);
 		return table;
 	});

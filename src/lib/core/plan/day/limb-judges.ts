@@ -1,6 +1,6 @@
 import { WORK_WM2 } from '../../body/effort';
 import type { Stack } from '../../cloth/stacks';
-import { BARE_M2KW, type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
+import { type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
 import type { Cloth } from '../../cloth/things';
 import { layersOf, type Outfit } from '../../cloth/worn';
 import type { Cell } from '../../conditions/cells';
@@ -26,10 +26,9 @@ import {
 import { coverOf } from '../../heat/course';
 import { cellAir, type CellAir } from '../../heat/ledger';
 import { wettedIn } from '../../heat/water';
-import { limbShareLeft } from '../../heat/wet-cloth';
+import { DRY, limbTotalM2kw, type Wetness } from '../../heat/wet-cloth';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { countedOverheat, HOT_FINGER_C, PENALTY, steps } from '../../rules/objective';
-import { type CellWater, DRY_CELL } from './wet-day';
 import { penaltyOfUnmet, requirementsOf } from '../../rules/requirements';
 import type { Judged } from '../../search/problem';
 import { CLO_M2KW } from '../../units';
@@ -41,6 +40,9 @@ export type BodyDebts = readonly Float64Array[];
 const GLOVE_SPARE_CLO = 0.6;
 /** Debt at which the blood brings fingers its usual heat, Wh/m². */
 const USUAL_DEBT_WHM2 = 40;
+/** A stack as it is worn, all closed. */
+export const asOutfit = (stack: Stack): Outfit =>
+	stack.layers.map((layer) => ({ ...layer, opening: 'closed' as const }));
 const cloths = (stack: Stack): Cloth[] => stack.layers.map(({ cloth }) => cloth);
 
 /** Judges options of one choice; a state below 0 is not known to it. */
@@ -74,13 +76,12 @@ function extremityJudge(
 	make: (k: number, option: number) => LimbTerms
 ): Judge {
 	const known: LimbTerms[][] = [];
-	const efforts = day.efforts;
 	const blood: BloodSteps[] = [];
 	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
 		const { cover, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
 		const start = restart(cell, state);
-		const steps = (blood[k] ??= bloodSteps(extremity, cell, efforts[k]!, debts[k]!));
+		const steps = (blood[k] ??= bloodSteps(extremity, cell, day.efforts[k]!, debts[k]!));
 		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, cover, steps);
 		into.state = WARM_EXTREMITY_C - course.endC;
 		into.overheat = overheat;
@@ -106,12 +107,9 @@ function limbFactsOf(stack: Stack, region: 'hands' | 'feet'): LimbFacts {
 /** What lies around fingers or toes in a cell: wet by what the plan that is known wears, and by the cell itself. */
 function limbCover(day: Day, k: number, stack: Stack, region: 'hands' | 'feet', dryM2kw: number): LocalCover {
 	const cell = day.cells[k]!;
-	const outfit: Outfit = [...stack.layers]
-		.sort((a, b) => a.position - b.position)
-		.map((layer) => ({ ...layer, opening: 'closed' }));
-	const wet = wettedIn(cell, outfit, day.wet[k]!.wetness);
-	const total = Math.max(BARE_M2KW, dryM2kw * limbShareLeft(outfit, wet));
-	return coverOf(cell, outfit, region, total, wet);
+	const outfit = asOutfit(stack);
+	const wet = wettedIn(cell, outfit, day.wet[k]!);
+	return coverOf(cell, outfit, region, limbTotalM2kw(dryM2kw, outfit, wet), wet);
 }
 
 /** Hands: fingers through the day, in gloves that the work allows. State: how far below warm the finger is. */
@@ -189,7 +187,7 @@ export interface Day {
 	/** efforts that the blood follows at the start of each cell */
 	efforts: readonly number[];
 	/** how wet things are in each cell, by thing id, as the plan that is known wears them */
-	wet: readonly CellWater[];
+	wet: readonly Wetness[];
 	start: Start | null;
 }
 
@@ -214,7 +212,7 @@ export const dayOf = (
 	wardrobe: Wardrobe,
 	person: Person,
 	start: Start | null = null,
-	wet: readonly CellWater[] = cells.map(() => DRY_CELL)
+	wet: readonly Wetness[] = cells.map(() => DRY)
 ): Day => ({
 	cells,
 	airs: cells.map(cellAir),

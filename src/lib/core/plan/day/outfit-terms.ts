@@ -124,14 +124,7 @@ function soakedIn(cell: Cell, region: Region, always: readonly WornLayer[], wetn
 	const layers = limb ? always.filter(({ cloth }) => covers(cloth, limb)) : [];
 	return {
 		shareLeft: limb ? limbShareLeft(layers, wettedIn(cell, layers, wetness)) : 1,
-		inWater: cell.water
-			? (worn) =>
-					inWaterM2kw(
-						cell,
-						worn.map((layer) => ({ ...layer, opening: 'closed' as const })),
-						region
-					)
-			: null
+		inWater: cell.water ? (worn) => inWaterM2kw(cell, worn, region) : null
 	};
 }
 

@@ -1,22 +1,19 @@
 import type { Cloth } from '../../cloth/things';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import { wetCloth, type Wetness } from '../../heat/wet-cloth';
+import { WET_SKIN_FULL } from '../../heat/course';
+import { DRY, wetCloth, type Wetness } from '../../heat/wet-cloth';
 
-/** Water in what is worn in a cell, as the plan that is known wears it: the search takes it as given, and is asked again. */
-export interface CellWater {
-	/** by thing id, in quarters: less water than an eighth of a thing chooses no clothes */
-	wetness: Wetness;
-}
-export const DRY_CELL: CellWater = { wetness: new Map() };
-
+/**
+ * Water in what is worn in a cell, as the plan that is known wears it: the search takes it as given, and is asked again. It is told
+ * in quarters: less water than an eighth of a thing chooses no clothes.
+ */
 const QUARTERS = 4;
 const inQuarters = (share: number): number => Math.round(share * QUARTERS) / QUARTERS;
-
-/** What a judged phase tells the search of the water in it: wetness by thing id. */
-export function cellWaterOf(wetness: Wetness): CellWater {
+/** Wetness as the search sees it. @param shares by thing id */
+export function quartered(shares: Iterable<readonly [string, number]>): Wetness {
 	const quarters = new Map<string, number>();
-	for (const [id, share] of wetness) if (inQuarters(share) > 0) quarters.set(id, inQuarters(share));
-	return quarters.size === 0 ? DRY_CELL : { wetness: quarters };
+	for (const [id, share] of shares) if (inQuarters(share) > 0) quarters.set(id, inQuarters(share));
+	return quarters.size === 0 ? DRY : quarters;
 }
 
 /**
@@ -24,7 +21,6 @@ export function cellWaterOf(wetness: Wetness): CellWater {
  * about a twelfth more). The verdict works it out; the search needs it on the thing, so that a dry one in its place is better.
  */
 const WET_SKIN_CLO = 0.3;
-const WET_SKIN_FULL = 0.3;
 const SKIN_SLOTS: ReadonlySet<Cloth['slot']> = new Set(['base', 'leg-base']);
 function searchedCloth(cloth: Cloth, share: number): Cloth {
 	const wet = wetCloth(cloth, share);
@@ -33,11 +29,9 @@ function searchedCloth(cloth: Cloth, share: number): Cloth {
 	return { ...wet, localClo: Math.max(0, wet.localClo - cooling) };
 }
 
-/** Cells' water in a form that can be compared; empty where all is dry. */
-export const waterKey = (cells: readonly CellWater[]): string =>
-	cells.every(({ wetness }) => wetness.size === 0)
-		? ''
-		: JSON.stringify(cells.map(({ wetness }) => [...wetness].sort()));
+/** Wetness of some cells in a form that can be compared; empty where all are dry. */
+export const waterKey = (cells: readonly Wetness[]): string =>
+	cells.every(({ size }) => size === 0) ? '' : JSON.stringify(cells.map((wetness) => [...wetness].sort()));
 
 const wetKnown = new WeakMap<Wardrobe['stacks'], Map<string, Wardrobe>>();
 /** The same stacks, made of cloth that is wet. */

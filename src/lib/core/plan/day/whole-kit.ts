@@ -10,18 +10,9 @@ import type { Wardrobe } from '../../outfit/legal-outfits';
 import { penaltyOfDebt } from '../../rules/objective';
 import { optionsWithin } from '../../search/bounds';
 import { costOf } from '../../search/problem';
-import { underwearAt } from './day-problem';
+import { underwearAt, viewsOf } from './day-problem';
 import { type Day, restart, startState } from './limb-judges';
-import {
-	bodyViews,
-	type BodyViews,
-	mayOpen,
-	opensBy,
-	type OutfitTerms,
-	outfitTerms,
-	type PerStack,
-	unmetOf
-} from './outfit-terms';
+import { mayOpen, opensBy, type OutfitTerms, outfitTerms, type PerStack, unmetOf } from './outfit-terms';
 import { wetWardrobe } from './wet-day';
 
 /**
@@ -188,19 +179,13 @@ export function* kitOfDay(
 	const wardrobe = withLittleUnmet(day, whole, others, isOpenIn(whole), limit);
 	const isOpen = isOpenIn(wardrobe);
 	const { trunk } = wardrobe.stacks;
-	const viewsKnown = new Map<Wardrobe, BodyViews>();
-	const viewsOf = (own: Wardrobe): BodyViews => {
-		const views = viewsKnown.get(own) ?? bodyViews(own);
-		viewsKnown.set(own, views);
-		return views;
-	};
 	const fronts = day.cells.some(mayOpen) ? Math.max(0, ...trunk.map(opensBy)) + 1 : 1;
 	let state = startState(day, 'body');
 	const cells: CellOfKit[] = [];
 	for (const [k, cell] of day.cells.entries()) {
 		yield;
 		const air = day.airs[k]!;
-		const { wetness } = day.wet[k]!;
+		const wetness = day.wet[k]!;
 		const own = wetWardrobe(wardrobe, wetness);
 		const always = wetLayers([...underwearAt(wardrobe, k), ...others[k]!], wetness);
 		const terms = outfitTerms(

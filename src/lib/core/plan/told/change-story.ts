@@ -1,5 +1,6 @@
 import { factorOf } from '../../cloth/factors';
 import type { Cloth } from '../../cloth/things';
+import { isFailing } from '../../document/verdict';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import { cellName } from '../../conditions/cell-name';
 import { isOut } from '../../conditions/needs';
@@ -229,9 +230,11 @@ export function toldWeather(
 			if (!same.names.includes(phase.cell.name)) same.names.push(phase.cell.name);
 			differences.set(key, same);
 		}
-		const bad =
-			phase.verdict === 'short' || phase.verdict === 'wet through' || phase.verdict === 'nothing suffices';
-		if (bad && was.verdict !== phase.verdict && !worse.some(({ name }) => name === phase.cell.name))
+		if (
+			isFailing(phase.verdict) &&
+			was.verdict !== phase.verdict &&
+			!worse.some(({ name }) => name === phase.cell.name)
+		)
 			worse.push({
 				name: phase.cell.name,
 				verdict: phase.verdict,

@@ -1,5 +1,6 @@
 import { type PhaseVerdict } from '../../judge/phase-verdict';
-import { type LimitedBy, type Verdict, VERDICTS } from '../../document/verdict';
+import { isBag } from '../../cloth/things';
+import { isFailing, type LimitedBy, type Verdict, VERDICTS } from '../../document/verdict';
 import type { PlannedStage } from '../../kit/planned-day';
 import { type TripPlan, verdictsOn } from '../planner';
 
@@ -77,7 +78,7 @@ export function tripSummary(plan: TripPlan): TripSummary {
 	const worn = new Set([
 		...[...choice.taken].map((thing) => problem.wardrobe.cloths[thing]!.thingId),
 		...problem.wardrobe.underwear.map(({ thingId }) => thingId),
-		...problem.kit.filter(({ comfortTempC }) => comfortTempC < 20).map(({ thingId }) => thingId)
+		...problem.kit.filter(isBag).map(({ thingId }) => thingId)
 	]);
 	const covering = problem.kit.filter(({ regions }) => Object.values(regions).some((share) => share > 0));
 	return {
@@ -113,11 +114,7 @@ const shareHeld = ({ holdsMinutes, minutes }: PhaseSummary): number =>
 
 /** Whether a verdict is one that a guide has to do something about. */
 export const isNotAllRight = ({ verdict, whatIf }: Pick<PhaseSummary, 'verdict' | 'whatIf'>): boolean =>
-	!whatIf &&
-	(verdict === 'nothing suffices' ||
-		verdict === 'wet through' ||
-		verdict === 'short' ||
-		verdict === 'not judged yet');
+	!whatIf && (isFailing(verdict) || verdict === 'not judged yet');
 
 /** What a wish costs, or gains. */
 export interface Price {

@@ -1,4 +1,4 @@
-import { find } from '$lib/server/db/season';
+import { find } from '$lib/server/db/search';
 import { api } from '$lib/server/http';
 
 /** Trips and clients by the words of their names: `?q=words`. */

@@ -1,16 +1,18 @@
-import { tripEditSchema } from '$lib/formats/schema/trip';
 import { getDocument } from '$lib/server/db/clients';
-import { saveTrip, setTripDeleted, type TripEdit } from '$lib/server/db/trips';
-import { upgradeTrip } from '$lib/formats/upgrade';
-import { api, bodyOf, param } from '$lib/server/http';
+import { saveTrip, setTripDeleted } from '$lib/server/db/trips';
+import { api, goodOf, param } from '$lib/server/http';
+import { tripEditAsked } from '$lib/server/work/asked';
+import { inThread } from '$lib/server/work/workers';
 
 /** The trip with its clients and their kit, as one document. */
 export const GET = api(async (event) => getDocument(event.locals.houseId, param(event, 'id')));
-export const PUT = api(async (event) => ({
-	version: await saveTrip(
-		event.locals.houseId,
-		param(event, 'id'),
-		await bodyOf<TripEdit>(event.request, tripEditSchema, upgradeTrip)
-	)
-}));
+/** A trip so long is checked in a thread, so that others need not wait for it, characters. */
+const LARGE = 60_000;
+export const PUT = api(async (event) => {
+	const text = await event.request.text();
+	const edit = goodOf(
+		text.length < LARGE ? tripEditAsked(text) : await inThread('tripEdit', { text }, { kind: 'checked' })
+	);
+	return { version: await saveTrip(event.locals.houseId, param(event, 'id'), edit) };
+});
 export const DELETE = api(async (event) => setTripDeleted(event.locals.houseId, param(event, 'id'), true));

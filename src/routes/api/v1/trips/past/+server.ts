@@ -1,4 +1,4 @@
-import { pastTrips } from '$lib/server/db/season';
+import { pastTrips } from '$lib/server/db/lists';
 import { api } from '$lib/server/http';
 
 /** Trips that another can start from, the latest first. */

@@ -3,7 +3,6 @@ import { getDocument } from '$lib/server/db/clients';
 import { getWishes } from '$lib/server/db/wishes';
 import { orNotFound } from '$lib/server/http';
 import { keptPlan } from '$lib/server/plans/keep';
-import { planGroup } from '$lib/server/plans/work';
 import { error } from '@sveltejs/kit';
 
 export async function load({ params, url, locals }) {
@@ -20,9 +19,7 @@ export async function load({ params, url, locals }) {
 	);
 	const { weathers, stages } = document.trip;
 	const foul = Boolean(url.searchParams.get('foul') && stages[day]?.foul);
-	// What was planned is read; what was not is begun on the server while the page plans ahead.
 	const kept = own.things.length > 0 ? await keptPlan(document, own, wished) : null;
-	if (!kept && own.things.length > 0) await planGroup(locals.houseId, params.id, [own.id]);
 	return {
 		trip: document.trip,
 		others: document.clients.map(({ id, name }) => ({ id, name })),

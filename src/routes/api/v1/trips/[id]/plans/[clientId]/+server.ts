@@ -6,7 +6,11 @@ import { getWishes, saveWishes, type PlanWishes } from '$lib/server/db/wishes';
 import { api, bodyOf, param } from '$lib/server/http';
 
 export const GET = api(async (event) => {
-	await belongs('trips', event.locals.houseId, param(event, 'id'));
+	const { houseId } = event.locals;
+	await Promise.all([
+		belongs('trips', houseId, param(event, 'id')),
+		belongs('clients', houseId, param(event, 'clientId'))
+	]);
 	return getWishes(param(event, 'id'), param(event, 'clientId'));
 });
 export const PUT = api(async (event) => {

@@ -1,0 +1,47 @@
+/**
+ * Who may come in at all, until people sign in: this machine, by the names of its loopback address. SNUG_HOSTS names others, with
+ * commas between them.
+ */
+const OURS = ['127.0.0.1', 'localhost', '[::1]'];
+const hosts = (): string[] => [
+	...OURS,
+	...(process.env.SNUG_HOSTS ?? '')
+		.split(',')
+		.map((host) => host.trim().toLowerCase())
+		.filter((host) => host !== '')
+];
+const withoutPort = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');
+
+function isOurs(host: string | null): boolean {
+	if (!host) return false;
+	const allowed = hosts();
+	return allowed.includes(withoutPort(host)) || allowed.includes(host.toLowerCase());
+}
+
+/** Host of an origin, such as `localhost:5180`; null where there is none. */
+function hostOfOrigin(origin: string): string | null {
+	try {
+		const { host, protocol } = new URL(origin);
+		return protocol === 'http:' || protocol === 'https:' ? host : null;
+	} catch {
+		return null;
+	}
+}
+
+/** Whether a request comes from where it may: asked for by a name of ours, and not sent by a page of somebody else. */
+export function mayComeIn({ headers, method }: Pick<Request, 'headers' | 'method'>): boolean {
+	if (!isOurs(headers.get('host'))) return false;
+	const origin = headers.get('origin');
+	if (origin !== null && !isOurs(hostOfOrigin(origin))) return false;
+	// A browser says so itself where it sends no origin.
+	const isRead = method === 'GET' || method === 'HEAD';
+	return isRead || origin !== null || headers.get('sec-fetch-site') !== 'cross-site';
+}
+
+/** What every answer carries, whatever it is. */
+export const GUARDS: Readonly<Record<string, string>> = {
+	'x-content-type-options': 'nosniff',
+	'referrer-policy': 'same-origin',
+	'x-frame-options': 'DENY',
+	'cache-control': 'no-store'
+};

@@ -1,0 +1,131 @@
+import { createHash } from 'node:crypto';
+import { strFromU8, strToU8, unzipSync, type Zippable, zipSync } from 'fflate';
+
+/**
+ * The open archive of a house: a zip of JSON files, one for each trip, client, pattern and house with all rows that belong to it,
+ * and a manifest that names them with their hashes and says which migrations had run.
+ */
+
+export const ARCHIVE_FORMAT = 'snug-summit-archive';
+export const ARCHIVE_VERSION = 1;
+
+export type Row = Record<string, string | number | boolean | null>;
+/** Rows by table. */
+export type Rows = Record<string, Row[]>;
+
+/** All that an archive holds. */
+export interface Everything {
+	tables: Rows;
+	/** names of the migrations that had run */
+	migrations: string[];
+}
+
+interface Manifest {
+	format: string;
+	formatVersion: number;
+	migrations: string[];
+	files: { name: string; sha256: string; rows: number }[];
+}
+
+/** Tables that hang together: the one that leads, and the columns by which rows of others belong to it. */
+const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
+	{ leads: 'houses', parts: {} },
+	{ leads: 'patterns', parts: {} },
+	{ leads: 'clients', parts: { client_facts: 'client_id', things: 'client_id' } },
+	{
+		leads: 'trips',
+		parts: {
+			stages: 'trip_id',
+			provided_things: 'trip_id',
+			trip_clients: 'trip_id',
+			plan_wishes: 'trip_id'
+		}
+	}
+];
+/** The order in which rows go in: first what others point at. */
+export const ORDER: readonly string[] = AGGREGATES.flatMap(({ leads, parts }) => [
+	leads,
+	...Object.keys(parts)
+]);
+
+const sha256 = (data: Uint8Array): string => createHash('sha256').update(data).digest('hex');
+const count = (file: Rows): number => Object.values(file).reduce((sum, own) => sum + own.length, 0);
+
+/** Rows as the files of an archive. */
+function filesOf(tables: Rows): Map<string, Rows> {
+	const files = new Map<string, Rows>();
+	const done = new Set<string>();
+	for (const { leads, parts } of AGGREGATES) {
+		if (!tables[leads]) continue;
+		done.add(leads);
+		const own = new Map(tables[leads].map((row): [string, Rows] => [String(row.id), { [leads]: [row] }]));
+		for (const [table, column] of Object.entries(parts)) {
+			if (!tables[table]) continue;
+			done.add(table);
+			for (const row of tables[table]) (own.get(String(row[column]))![table] ??= []).push(row);
+		}
+		for (const [id, file] of own) files.set(`${leads}/${encodeURIComponent(id)}.json`, file);
+	}
+	// An older schema has other tables: they come along as they are.
+	for (const [name, own] of Object.entries(tables))
+		if (!done.has(name)) files.set(`others/${name}.json`, { [name]: own });
+	return files;
+}
+
+/** The archive of all that a database holds. */
+export function archiveOf({ tables, migrations }: Everything): Uint8Array {
+	const zipped: Zippable = {};
+	const manifest: Manifest = {
+		format: ARCHIVE_FORMAT,
+		formatVersion: ARCHIVE_VERSION,
+		migrations,
+		files: []
+	};
+	for (const [name, file] of [...filesOf(tables)].sort(([a], [b]) => (a < b ? -1 : 1))) {
+		const data = strToU8(JSON.stringify(file, null, '\t'));
+		zipped[name] = data;
+		manifest.files.push({ name, sha256: sha256(data), rows: count(file) });
+	}
+	return zipSync({ 'manifest.json': strToU8(JSON.stringify(manifest, null, '\t')), ...zipped }, { level: 6 });
+}
+
+/** An archive that cannot be restored: where it is bad, in words. */
+export class ArchiveError extends Error {}
+
+/**
+ * What is in an archive, checked whole before anything is written.
+ * @throws ArchiveError that says which file is missing, cut or changed
+ */
+export function opened(archive: Uint8Array): Everything {
+	let files: Record<string, Uint8Array>;
+	try {
+		files = unzipSync(archive);
+	} catch {
+		throw new ArchiveError('This is no archive, or it was cut: it cannot be opened.');
+	}
+	const text = files['manifest.json'];
+	if (!text) throw new ArchiveError('The archive has no manifest.json.');
+	const parsed = (name: string, data: Uint8Array): unknown => {
+		try {
+			return JSON.parse(strFromU8(data));
+		} catch {
+			throw new ArchiveError(`The file ${name} of the archive is no JSON.`);
+		}
+	};
+	const manifest = parsed('manifest.json', text) as Manifest;
+	if (manifest.format !== ARCHIVE_FORMAT || manifest.formatVersion !== ARCHIVE_VERSION)
+		throw new ArchiveError(
+			`The archive is of format ${manifest.format} ${manifest.formatVersion}; this version reads ${ARCHIVE_FORMAT} ${ARCHIVE_VERSION}.`
+		);
+	const tables: Rows = {};
+	for (const { name, sha256: hash, rows: many } of manifest.files) {
+		const data = files[name];
+		if (!data) throw new ArchiveError(`The file ${name} is missing from the archive.`);
+		if (sha256(data) !== hash) throw new ArchiveError(`The file ${name} of the archive was changed.`);
+		const file = parsed(name, data) as Rows;
+		if (count(file) !== many)
+			throw new ArchiveError(`The file ${name} of the archive has other rows than it says.`);
+		for (const [table, own] of Object.entries(file)) (tables[table] ??= []).push(...own);
+	}
+	return { tables, migrations: manifest.migrations };
+}

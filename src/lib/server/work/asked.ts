@@ -1,0 +1,106 @@
+import type { Client } from '$lib/core/document/types';
+import { check, type FieldError } from '$lib/formats/check';
+import { oversized, tooLong } from '$lib/formats/oversized';
+import {
+	type ChangesRequest,
+	changesRequestSchema,
+	type PlanRequest,
+	planRequestSchema
+} from '$lib/formats/schema/plan';
+import { tripEditSchema } from '$lib/formats/schema/trip';
+import { upgradeDocument, upgradeTrip } from '$lib/formats/upgrade';
+import type { TripEdit } from '../db/trips';
+import type Joi from 'joi';
+
+/** What somebody sent to be worked on: read, measured, brought up and checked. */
+
+/** What was sent, or what is wrong with it: 400 where it says something wrong, 413 where it asks for too much. */
+export type Read<T> = { good: T } | { status: 400 | 413; errors: FieldError[] };
+
+const NO_JSON: FieldError = { field: '', value: null, allowed: 'a JSON object', message: 'is not JSON' };
+
+/** Text as JSON of a schema. @param upgrade brings what an older version wrote to the shape of this one */
+export function read<T>(
+	text: string,
+	schema: Joi.Schema,
+	upgrade = (body: unknown): unknown => body
+): Read<T> {
+	let input: unknown;
+	try {
+		input = JSON.parse(text);
+	} catch {
+		return { status: 400, errors: [NO_JSON] };
+	}
+	const large = oversized(input);
+	if (large) return { status: 413, errors: [large] };
+	const { value, errors } = check<T>(schema, upgrade(input));
+	return errors ? { status: 400, errors } : { good: value };
+}
+
+const wrong = (error: FieldError): { status: 400; errors: FieldError[] } => ({
+	status: 400,
+	errors: [error]
+});
+const mustBeOneOf = (
+	field: string,
+	value: string | null,
+	ids: readonly string[],
+	none: string
+): FieldError => {
+	const allowed = ids.join(', ');
+	return ids.length > 0
+		? { field, value, allowed, message: `must be one of: ${allowed}` }
+		: { field, value, allowed: none, message: `needs ${none}` };
+};
+
+/** A document to be planned, and for whom. */
+export function planAsked(text: string): Read<{ asked: PlanRequest; client: Client }> {
+	const sent = read<PlanRequest>(text, planRequestSchema, upgradeDocument);
+	if (!('good' in sent)) return sent;
+	const asked = sent.good;
+	const long = tooLong(asked.trip, 'trip.stages');
+	if (long) return { status: 413, errors: [long] };
+	const id = asked.clientId ?? asked.clients[0]?.id;
+	const client = asked.clients.find((one) => one.id === id);
+	if (client) return { good: { asked, client } };
+	const ids = asked.clients.map((one) => one.id);
+	return wrong(mustBeOneOf('clientId', id ?? null, ids, 'a client: the document has none'));
+}
+
+/** A trip as it is to be saved. */
+export function tripEditAsked(text: string): Read<TripEdit> {
+	const sent = read<TripEdit>(text, tripEditSchema, upgradeTrip);
+	if (!('good' in sent)) return sent;
+	const long = tooLong(sent.good);
+	return long ? { status: 413, errors: [long] } : sent;
+}
+
+/** Both documents as this version writes them. */
+const upgradeSides = (body: unknown): unknown => {
+	if (typeof body !== 'object' || body === null) return body;
+	const { before, after } = body as Record<string, unknown>;
+	return { ...body, before: upgradeDocument(before), after: upgradeDocument(after) };
+};
+
+/** A comparison in which all is said. */
+export type ChangesAsked = ChangesRequest &
+	Required<Pick<ChangesRequest, 'weatherBefore' | 'weatherAfter' | 'clientIds'>>;
+/** Two documents to be compared, in which weathers and for whom. */
+export function changesAsked(text: string): Read<ChangesAsked> {
+	const sent = read<ChangesRequest>(text, changesRequestSchema, upgradeSides);
+	if (!('good' in sent)) return sent;
+	const { before, after } = sent.good;
+	const clientIds = sent.good.clientIds ?? after.clients.map(({ id }) => id);
+	const long = tooLong(before.trip, 'before.trip.stages') ?? tooLong(after.trip, 'after.trip.stages');
+	if (long) return { status: 413, errors: [long] };
+	const own = { ...sent.good, clientIds };
+	for (const [field, { trip }] of [
+		['weatherBefore', before],
+		['weatherAfter', after]
+	] as const) {
+		const ids = trip.weathers.map(({ id }) => id);
+		const asked = (own[field] ??= ids[0]!);
+		if (!ids.includes(asked)) return wrong(mustBeOneOf(field, asked, ids, 'a weather'));
+	}
+	return { good: own as ChangesAsked };
+}

@@ -1,0 +1,103 @@
+import type { MessagePort } from 'node:worker_threads';
+import { schooled } from '$lib/core/conditions/person';
+import type { Client, Document } from '$lib/core/document/types';
+import { type DocumentWishes, documentPlan, plannedDays } from '$lib/core/plan/planner';
+import { tripSummary, type TripSummary } from '$lib/core/plan/told/summary';
+import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
+import { finished } from '$lib/core/search/steps';
+import { planAnswer } from '$lib/formats/plan-answer';
+import type { PlanRequest } from '$lib/formats/schema/plan';
+import { packedDays, unpackedDays } from '../plans/packed';
+import { type ChangesAsked, changesAsked, planAsked, type Read, tripEditAsked } from './asked';
+
+/**
+ * What runs in the threads of the work pool: reading and checking what somebody sent, planning, and writing the answer. Nothing
+ * here knows the database. What goes in and out is copied between threads.
+ */
+
+/** A plan as it is stored: what it comes to, and its days, packed. */
+export interface WorkedPlan {
+	summary: TripSummary;
+	days: Uint8Array;
+}
+export interface PlanTask {
+	document: Document;
+	client: Client;
+	asked: DocumentWishes;
+	/** hears now and then how far the plan is */
+	progress?: MessagePort;
+}
+export interface Progress {
+	done: number;
+	total: number;
+}
+
+/** Progress is told at most so often, ms: every time is a write to the database. */
+const TELL_EVERY_MS = 250;
+
+/** Works a plan out, whole. */
+export async function plan({ document, client, asked, progress }: PlanTask): Promise<WorkedPlan> {
+	const steps = documentPlan(document, client, asked);
+	let told = Date.now();
+	let step = steps.next();
+	for (; !step.done; step = steps.next()) {
+		if (!progress || Date.now() - told < TELL_EVERY_MS) continue;
+		told = Date.now();
+		const { done, total } = step.value;
+		progress.postMessage({ done, total } satisfies Progress);
+	}
+	progress?.close();
+	return {
+		summary: tripSummary(step.value),
+		days: await packedDays(finished(plannedDays(step.value)))
+	};
+}
+
+/** The answer of the API to a plan that is known, as JSON text. */
+export async function answerOf({
+	document,
+	client,
+	days
+}: {
+	document: Document;
+	client: Client;
+	days: Uint8Array;
+}): Promise<string> {
+	return JSON.stringify(
+		planAnswer(schooled(client, document), await unpackedDays(Buffer.from(days)), document.trip)
+	);
+}
+
+/** The archive of all that a database holds. */
+export { archiveOf } from './archive';
+
+/** Reads what was sent to be planned. */
+export const readPlan = (text: string): Read<{ asked: PlanRequest; client: Client }> => planAsked(text);
+/** Reads two documents that are to be compared. */
+export const readChanges = (text: string): Read<ChangesAsked> => changesAsked(text);
+
+/** Whose verdicts change between two documents, as JSON text. */
+export function changes({
+	before,
+	after,
+	wishes,
+	clientIds,
+	weatherBefore,
+	weatherAfter
+}: ChangesAsked): string {
+	const from = { document: before, weatherId: weatherBefore };
+	const to = { document: after, weatherId: weatherAfter };
+	return JSON.stringify({
+		weatherBefore,
+		weatherAfter,
+		changes: clientIds.flatMap((clientId) =>
+			finished(clientChanges(from, to, clientId, phasesAsPlanned(wishes[clientId]))).map((change) => ({
+				clientId,
+				...change
+			}))
+		)
+	});
+}
+
+/** Reads and checks a trip that is to be saved. */
+export const tripEdit = ({ text }: { text: string }): ReturnType<typeof tripEditAsked> => tripEditAsked(text);
