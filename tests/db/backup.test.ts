@@ -3,6 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { unzipSync, zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyDatabase, startWithEmptyHouse } from '../fixtures/empty-database';
 import { stageOf } from '../fixtures/make';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { seeded } from '../../src/lib/core/seeded';
@@ -23,24 +24,12 @@ import { saveWishes } from '../../src/lib/server/db/wishes';
 import { ArchiveError, opened } from '../../src/lib/server/work/archive';
 
 const migrations = process.env.SNUG_MIGRATIONS!;
-const empty = async (): Promise<void> => {
-	for (const table of ['trips', 'clients', 'patterns', 'houses']) await write(pool(), `DELETE FROM ${table}`);
-};
 
 beforeAll(async () => {
-	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
-	await migrate(migrations);
+	await startWithEmptyHouse();
 	await loadDemo();
 });
-afterAll(async () => {
-	// The files after this one find the demo as ever.
-	if ((await rows(pool(), 'SELECT id FROM houses')).length === 0)
-		await write(pool(), `INSERT INTO houses (id, name, schools) VALUES (?, 'Our house', '{}')`, [
-			FIRST_HOUSE
-		]);
-	await loadDemo();
-	await closePool();
-});
+afterAll(closePool);
 
 /** Some edits, drawn by seed: of trips, clients, kits and the house; some are deleted, one is called by signs that are no letters. */
 async function edits(seed: number): Promise<void> {
@@ -89,7 +78,7 @@ describe('an archive of the house', () => {
 			const before = await everything();
 			expect(before.tables.trips!.length).toBeGreaterThan(6 * seed);
 			const archive = await archived();
-			await empty();
+			await emptyDatabase();
 			expect(await restored(opened(archive))).toBe(
 				Object.values(before.tables).reduce((sum, own) => sum + own.length, 0)
 			);

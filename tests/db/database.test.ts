@@ -33,6 +33,7 @@ import { keepPlan, planStates } from '../../src/lib/server/db/stored-plans';
 import { getWishes, saveWishes } from '../../src/lib/server/db/wishes';
 import { planGroup } from '../../src/lib/server/plans/work';
 import { packedDays } from '../../src/lib/server/plans/packed';
+import { startWithEmptyHouse } from '../fixtures/empty-database';
 import { PLANNED, stageOf } from '../fixtures/make';
 
 const migrations = process.env.SNUG_MIGRATIONS ?? 'db/migrations';
@@ -53,10 +54,7 @@ async function editOf(id: string): Promise<object> {
 	return { name, place, site, weathers, stages, version };
 }
 
-beforeAll(async () => {
-	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
-	await migrate(migrations);
-});
+beforeAll(startWithEmptyHouse);
 afterAll(closePool);
 
 describe('schools', () => {

@@ -13,7 +13,6 @@ import {
 } from '../../src/lib/server/db/clients';
 import { getHouse, saveHouse } from '../../src/lib/server/db/house';
 import { clientPage, pastTrips, seasonPage } from '../../src/lib/server/db/lists';
-import { migrate } from '../../src/lib/server/db/migrate';
 import { listPatterns } from '../../src/lib/server/db/patterns';
 import { claimPlan, giveBack, tellProgress, wantPlans } from '../../src/lib/server/db/plan-work';
 import { closePool, inSnapshot, pool, rows, type Value, write } from '../../src/lib/server/db/pool';
@@ -21,25 +20,20 @@ import { find } from '../../src/lib/server/db/search';
 import { planByFingerprint, planStates, storedPlan } from '../../src/lib/server/db/stored-plans';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
 import { getWishes, saveWishes, wishesOfTrip } from '../../src/lib/server/db/wishes';
+import { startWithEmptyHouse } from '../fixtures/empty-database';
 import { fillHouse, GROWN } from '../fixtures/filled-house';
 
-/** A house of its own, so that the others stay small. */
+/** A house of its own, beside the first one. */
 const HOUSE = 'house-grown';
 const TODAY = '2026-08-01';
 const has = { value: 1, source: 'client', state: 'has' } as const;
 
 beforeAll(async () => {
-	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
-	await migrate(process.env.SNUG_MIGRATIONS!);
-	await write(pool(), `INSERT IGNORE INTO houses (id, name, schools) VALUES (?, 'Grown', '{}')`, [HOUSE]);
+	await startWithEmptyHouse();
+	await write(pool(), `INSERT INTO houses (id, name, schools) VALUES (?, 'Grown', '{}')`, [HOUSE]);
 	await fillHouse(pool(), HOUSE);
 }, 120_000);
-afterAll(async () => {
-	const own = ['search_words', 'trips', 'clients'];
-	for (const table of own) await write(pool(), `DELETE FROM ${table} WHERE house_id = ?`, [HOUSE]);
-	await write(pool(), 'DELETE FROM houses WHERE id = ?', [HOUSE]);
-	await closePool();
-}, 120_000);
+afterAll(closePool);
 
 interface Statement {
 	sql: string;

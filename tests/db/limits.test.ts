@@ -9,16 +9,13 @@ import {
 } from '../../src/lib/server/db/clients';
 import { BusyError } from '../../src/lib/server/errors';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
-import { migrate } from '../../src/lib/server/db/migrate';
 import { closePool, inTransaction, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip, setEnrolled } from '../../src/lib/server/db/trips';
+import { startWithEmptyHouse } from '../fixtures/empty-database';
 
 const has = { value: 1, source: 'client', state: 'has' } as const;
 
-beforeAll(async () => {
-	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
-	await migrate(process.env.SNUG_MIGRATIONS!);
-});
+beforeAll(startWithEmptyHouse);
 afterAll(closePool);
 
 describe('as many as a document holds', () => {

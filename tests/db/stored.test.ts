@@ -5,19 +5,16 @@ import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { createClient, getClient, getDocument, saveClient } from '../../src/lib/server/db/clients';
 import { loadDemo } from '../../src/lib/server/db/demo';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
-import { migrate } from '../../src/lib/server/db/migrate';
 import { closePool, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { StoredDataError } from '../../src/lib/server/db/stored';
 import { createTrip, getTrip, saveTrip, setTripDeleted } from '../../src/lib/server/db/trips';
 import { fingerprintOf } from '../../src/lib/server/plans/fingerprint';
 import { keptPlan, planOfClient, workedOut } from '../../src/lib/server/plans/keep';
 import { unpackedDays } from '../../src/lib/server/plans/packed';
+import { startWithEmptyHouse } from '../fixtures/empty-database';
 import { PLANNED, stageOf } from '../fixtures/make';
 
-beforeAll(async () => {
-	if (!process.env.SNUG_DB_SOCKET) throw new Error('These tests need the database that `npm test` starts.');
-	await migrate(process.env.SNUG_MIGRATIONS ?? 'db/migrations');
-});
+beforeAll(startWithEmptyHouse);
 afterAll(closePool);
 
 const HOUSE = FIRST_HOUSE;
