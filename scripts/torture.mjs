@@ -12,6 +12,7 @@ import { loadTs } from './lib/load-ts.mjs';
 import { ensureBuild, ensurePackages, ensurePrograms, freePort } from './lib/machine.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
 import { ask, broken, check, isShort, isWanted, many, measured, percentile } from './torture/asking.mjs';
+import { fullDisk } from './torture/full-disk.mjs';
 import { growth } from './torture/growth.mjs';
 import { sharing } from './torture/sharing.mjs';
 
@@ -75,6 +76,8 @@ async function fuzz(app, demo) {
 		['POST', '/api/v1/forecast', { text: 'date,low\n2027-01-01,x', name: 'a' }],
 		['POST', '/api/v1/plan', demo],
 		['POST', '/api/v1/changes', { before: demo, after: demo }],
+		['POST', '/api/v1/archive', demo],
+		['POST', '/api/v1/archive/1', {}],
 		['DELETE', '/api/v1/trips/nowhere', undefined],
 		['PATCH', '/api/v1/trips', {}]
 	];
@@ -257,6 +260,18 @@ async function kills(database, startOne, restartDatabase) {
 	return database;
 }
 
+/** Brings a database up to date with the demo in it. */
+async function prepare({ schemaEnv }) {
+	const script = path.join(root, 'scripts/lib/prepare-database.mjs');
+	const prepared = spawn(process.execPath, [script], {
+		cwd: root,
+		stdio: 'inherit',
+		env: { ...process.env, ...schemaEnv, SNUG_MIGRATIONS: path.join(root, 'db/migrations') }
+	});
+	if ((await new Promise((resolve) => prepared.once('exit', resolve))) !== 0)
+		throw new Trouble('The database could not be prepared, see above.', 'run it again.');
+}
+
 async function torture() {
 	ensurePackages(root);
 	random = (await loadTs('src/lib/core/seeded.ts')).seeded(seed);
@@ -276,14 +291,7 @@ async function torture() {
 		return { ...app, stop: () => (apps.delete(app), app.stop()) };
 	};
 	try {
-		const script = path.join(root, 'scripts/lib/prepare-database.mjs');
-		const prepared = spawn(process.execPath, [script], {
-			cwd: root,
-			stdio: 'inherit',
-			env: { ...process.env, ...database.schemaEnv, SNUG_MIGRATIONS: path.join(root, 'db/migrations') }
-		});
-		if ((await new Promise((resolve) => prepared.once('exit', resolve))) !== 0)
-			throw new Trouble('The database could not be prepared, see above.', 'run it again.');
+		await prepare(database);
 		const one = await startOne();
 		const list = (await ask(one.address, 'GET', '/api/v1/trips?when=ahead')).data.trips;
 		const past = (await ask(one.address, 'GET', '/api/v1/trips?when=past')).data.trips;
@@ -299,6 +307,7 @@ async function torture() {
 		if (isWanted('growth')) await growth(one, database);
 		if (isWanted('nonsense')) await fuzz(one, demo);
 		await one.stop();
+		if (isWanted('full')) await fullDisk(folder, prepare, ({ env }) => startOne(env));
 		if (isWanted('kills'))
 			database = await kills(database, startOne, async () => {
 				database = await startMariadb(path.join(folder, 'database'), 5790);

@@ -2,7 +2,7 @@ import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { FIRST_HOUSE } from '$lib/server/db/house';
 import { closePool } from '$lib/server/db/pool';
-import { GUARDS, mayComeIn } from '$lib/server/door';
+import { GUARDS, mayComeIn, notRead } from '$lib/server/door';
 import { BusyError, DatabaseDownError, TooLargeError } from '$lib/server/errors';
 import { log } from '$lib/server/log';
 import { stopWork } from '$lib/server/work/workers';
@@ -19,7 +19,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.houseId = FIRST_HOUSE;
 	event.locals.by = null;
 	const answer = mayComeIn(event.request)
-		? await resolve(event)
+		? (notRead(event.request, event.url.pathname) ?? (await resolve(event)))
 		: Response.json({ message: 'This address is not one that Snug Summit answers to.' }, { status: 403 });
 	// A page that failed for a reason that we know says so by its status, too.
 	const status = answer.status === 500 ? (event.locals.troubleStatus ?? 500) : answer.status;

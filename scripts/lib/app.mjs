@@ -17,7 +17,8 @@ export async function startApp(root, port, env) {
 			PORT: String(port),
 			ORIGIN: address,
 			SNUG_LOG_FILE: env.SNUG_LOG_FILE ?? process.env.SNUG_LOG_FILE ?? path.join(root, '.data/app.log'),
-			BODY_SIZE_LIMIT: '4M',
+			// A copy of the whole house; what else is sent has a limit of its own.
+			BODY_SIZE_LIMIT: '64M',
 			SHUTDOWN_TIMEOUT: '3',
 			NODE_ENV: 'production'
 		},

@@ -132,8 +132,9 @@ export async function connectionTo(folder) {
  * Starts the server on a data folder, which is made when it is not there. Gives back the environments that the app and the
  * migrations connect with, and `stop`.
  * @param taken port that is meant for the app
+ * @param more settings of the server beside ours
  */
-export async function startMariadb(folder, firstPort, taken = 0) {
+export async function startMariadb(folder, firstPort, taken = 0, more = []) {
 	const me = os.userInfo().username;
 	const data = path.join(folder, 'data');
 	const log = path.join(folder, 'mariadb.log');
@@ -165,7 +166,8 @@ export async function startMariadb(folder, firstPort, taken = 0) {
 			// Who waits for another's row longer than that is told so, and asks again.
 			'--innodb-lock-wait-timeout=3',
 			'--skip-log-bin',
-			'--skip-name-resolve'
+			'--skip-name-resolve',
+			...more
 		],
 		{ stdio: ['ignore', out, out], detached: true }
 	);

@@ -7,7 +7,14 @@ import { emptyDatabase, startWithEmptyHouse } from '../fixtures/empty-database';
 import { stageOf } from '../fixtures/make';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { seeded } from '../../src/lib/core/seeded';
-import { archived, everything, restored } from '../../src/lib/server/db/backup';
+import {
+	allSetAside,
+	archived,
+	everything,
+	replacedBy,
+	restored,
+	setAside
+} from '../../src/lib/server/db/backup';
 import {
 	addThing,
 	createClient,
@@ -18,10 +25,12 @@ import {
 import { loadDemo } from '../../src/lib/server/db/demo';
 import { FIRST_HOUSE, getHouse, saveHouse } from '../../src/lib/server/db/house';
 import { migrate, NewerDatabaseError } from '../../src/lib/server/db/migrate';
-import { closePool, pool, rows, write } from '../../src/lib/server/db/pool';
+import { closePool, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
+import { find } from '../../src/lib/server/db/search';
 import { createTrip, getTrip, saveTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
 import { saveWishes } from '../../src/lib/server/db/wishes';
-import { ArchiveError, opened } from '../../src/lib/server/work/archive';
+import { ArchiveError } from '../../src/lib/server/errors';
+import { archiveOf, opened } from '../../src/lib/server/work/archive';
 
 const migrations = process.env.SNUG_MIGRATIONS!;
 
@@ -85,6 +94,18 @@ describe('an archive of the house', () => {
 			expect(await everything()).toEqual(before);
 		}
 	});
+	it('of an older version is restored into a database that has no words to search by yet', async () => {
+		const before = await everything();
+		const archive = opened(await archived());
+		await emptyDatabase();
+		await write(pool(), 'RENAME TABLE search_words TO words_later');
+		try {
+			expect(await restored(archive)).toBeGreaterThan(50);
+		} finally {
+			await write(pool(), 'RENAME TABLE words_later TO search_words');
+		}
+		expect(await everything()).toEqual(before);
+	});
 	it('is JSON that anybody can read: a file a trip and a client, and a manifest', async () => {
 		const files = unzipSync(await archived());
 		const trip = JSON.parse(new TextDecoder().decode(files[`trips/${DEMO_DOCUMENT.trip.id}.json`])) as Record<
@@ -112,6 +133,71 @@ describe('an archive of the house', () => {
 		await expect(restored(opened(archive))).rejects.toThrow(
 			'The database is not empty: nothing was restored.'
 		);
+		expect(await everything()).toEqual(before);
+	});
+});
+
+describe('a copy that takes the place of all that is there', () => {
+	const pack = async (all: Parameters<typeof archiveOf>[0]) => archiveOf(all);
+	it('is there row by row; what was there is set aside, and comes back the same', async () => {
+		await edits(11);
+		const [before, first] = [await everything(), opened(await archived())];
+		await edits(12);
+		const second = await everything();
+		const id = await replacedBy(first, pack);
+		expect(await everything()).toEqual(before);
+		expect(await allSetAside()).toMatchObject([{ id, trips: expect.any(Number) }]);
+		const [trip] = (await everything()).tables.trips!;
+		const [word] = String(trip!.name).split(' ');
+		expect((await find(FIRST_HOUSE, word!)).length).toBeGreaterThan(0);
+		await replacedBy(opened(await setAside(String(id))), pack);
+		expect(await everything()).toEqual(second);
+		// Five of them are kept.
+		for (let i = 0; i < 5; i++) await replacedBy(first, pack);
+		expect(await allSetAside()).toHaveLength(5);
+		await expect(setAside(String(id))).rejects.toThrow(NotFoundError);
+		await expect(setAside('1 OR 1=1')).rejects.toThrow(NotFoundError);
+	});
+	it('takes nobody’s save with it that came in between: it is set aside, or there afterwards', async () => {
+		await emptyDatabase();
+		await write(pool(), `INSERT INTO houses (id, name, schools) VALUES (?, 'Our house', '{}')`, [
+			FIRST_HOUSE
+		]);
+		await loadDemo();
+		const copy = opened(await archived());
+		const names: string[] = [];
+		let ended = false;
+		const saves = (async () => {
+			for (let i = 0; !ended; i++) {
+				await createTrip(FIRST_HOUSE, { name: `Meanwhile ${i}`, place: '' });
+				names.push(`Meanwhile ${i}`);
+			}
+		})();
+		const slow = async (all: Parameters<typeof archiveOf>[0]) => {
+			await new Promise((resolve) => setTimeout(resolve, 300));
+			return archiveOf(all);
+		};
+		const id = await replacedBy(copy, slow);
+		ended = true;
+		await saves;
+		const there = (tables: Record<string, { name?: unknown }[]>) => tables.trips!.map(({ name }) => name);
+		const found = [
+			...there(opened(await setAside(String(id))).tables),
+			...there((await everything()).tables)
+		];
+		expect(names.filter((name) => !found.includes(name))).toEqual([]);
+	});
+	it('of another version, with a strange column, or with what is no row, changes nothing', async () => {
+		const good = opened(await archived());
+		const before = await everything();
+		await expect(replacedBy({ ...good, migrations: ['001_first.sql'] }, pack)).rejects.toThrow(
+			/another version of the app/
+		);
+		const [trip, ...others] = good.tables.trips!;
+		const strange = { ...good.tables, trips: [{ ...trip!, '`; DROP TABLE trips': 1 }, ...others] };
+		await expect(replacedBy({ ...good, tables: strange }, pack)).rejects.toThrow(/a column `; DROP TABLE/);
+		const nested = { ...good.tables, trips: [{ ...trip!, name: { toSqlString: 'x' } }, ...others] } as never;
+		expect(() => opened(archiveOf({ ...good, tables: nested }))).toThrow(/is not one of ours/);
 		expect(await everything()).toEqual(before);
 	});
 });

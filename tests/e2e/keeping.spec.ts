@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { CATALOGUE } from '../../src/lib/core/cloth/catalogue';
 import { expect, type Page, test } from './test';
 
@@ -206,4 +207,41 @@ test('what is known of a client is kept with its state', async ({ page, request 
 			return [name, answeredParts, careful.value, offsetClo.value, things[0]?.quantity.state];
 		})
 		.toEqual(['Kit Keeper the Second', ['hands'], true, 0.15, 'assumed']);
+});
+
+test('a copy of the house is put back by a button, and that can be undone', async ({ page, request }) => {
+	const kept = await newTrip(request, 'In the copy');
+	await page.goto('/house');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page
+			.getByRole('button', { name: 'Take a copy' })
+			.or(page.getByRole('link', { name: 'Take a copy' }))
+			.click()
+	]);
+	const copy = await download.path();
+	expect((await request.delete(`/api/v1/trips/${kept}`)).ok()).toBe(true);
+	const later = await newTrip(request, 'After the copy');
+	const isThere = async (id: string) => (await request.get(`/api/v1/trips/${id}`)).ok();
+	// What is no copy changes nothing, and is told so.
+	const chooser = page.getByLabel('Put a copy back');
+	await chooser.setInputFiles({
+		name: 'holiday.zip',
+		mimeType: 'application/zip',
+		buffer: Buffer.from('no')
+	});
+	await expect(page.locator('main').getByRole('alert')).toContainText('This is no archive, or it was cut');
+	await chooser.setInputFiles({
+		name: 'house.zip',
+		mimeType: 'application/zip',
+		buffer: await readFile(copy)
+	});
+	const asked = page.getByRole('dialog', { name: 'Put this copy back?' });
+	await expect(asked).toContainText(/house\.zip holds \d+ trips and \d+ clients/);
+	await asked.getByRole('button', { name: 'Put it back' }).click();
+	await expect(page.getByText(/^The copy with \d+ trips .* is here now/)).toBeVisible({ timeout: 30_000 });
+	expect([await isThere(kept), await isThere(later)]).toEqual([true, false]);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('button', { name: /^Bring back what was set aside/ })).toHaveCount(2);
+	expect([await isThere(kept), await isThere(later)]).toEqual([false, true]);
 });

@@ -16,6 +16,8 @@ export const LIMITS = {
 	clients: 60,
 	/** errors that are told of one input */
 	errors: 50,
+	/** bytes of what is sent to be saved or planned; of a copy of the whole house as much as the server takes in at all */
+	body: 4_000_000,
 	/** characters of an answer */
 	answer: 16_000_000
 } as const;

@@ -1,3 +1,5 @@
+import { LIMITS } from '$lib/formats/limits';
+
 /**
  * Who may come in at all, until people sign in: this machine, by the names of its loopback address. SNUG_HOSTS names others, with
  * commas between them.
@@ -36,6 +38,26 @@ export function mayComeIn({ headers, method }: Pick<Request, 'headers' | 'method
 	// A browser says so itself where it sends no origin.
 	const isRead = method === 'GET' || method === 'HEAD';
 	return isRead || origin !== null || headers.get('sec-fetch-site') !== 'cross-site';
+}
+
+/** The address that takes a copy of the whole house. */
+const ARCHIVE = '/api/v1/archive';
+
+/**
+ * Why what is sent is not even read: it is too long, or does not say how long it is. Null where it may be.
+ */
+export function notRead(
+	{ headers, method }: Pick<Request, 'headers' | 'method'>,
+	path: string
+): Response | null {
+	if (method === 'GET' || method === 'HEAD' || path === ARCHIVE) return null;
+	if (headers.has('transfer-encoding'))
+		return Response.json({ message: 'Say how long it is: send it with a content-length.' }, { status: 411 });
+	if (Number(headers.get('content-length') ?? 0) <= LIMITS.body) return null;
+	return Response.json(
+		{ message: `This is too long: at most ${LIMITS.body / 1e6} MB are taken at once.` },
+		{ status: 413 }
+	);
 }
 
 /** What every answer carries, whatever it is. */

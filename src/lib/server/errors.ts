@@ -19,3 +19,5 @@ export class DiskFullError extends Error {
 }
 /** More is asked for than is worked out at once. */
 export class TooLargeError extends Error {}
+/** An archive that cannot be restored: where it is bad, in words. */
+export class ArchiveError extends Error {}

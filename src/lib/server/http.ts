@@ -2,7 +2,7 @@ import { check, type FieldError } from '$lib/formats/check';
 import { error, json, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { ConflictError, NotFoundError } from './db/pool';
-import { BusyError, DatabaseDownError, DiskFullError, TooLargeError } from './errors';
+import { ArchiveError, BusyError, DatabaseDownError, DiskFullError, TooLargeError } from './errors';
 import { log } from './log';
 import { LIMITS } from '$lib/formats/limits';
 import { type Read, read } from './work/asked';
@@ -89,6 +89,7 @@ function knownTrouble(trouble: unknown): {
 			status: 507,
 			body: { message: `${trouble.message} Nothing was saved; what you typed is kept here.` }
 		};
+	if (trouble instanceof ArchiveError) return { status: 400, body: { message: trouble.message } };
 	if (trouble instanceof TooLargeError) return { status: 413, body: { message: trouble.message } };
 	if (trouble instanceof NotFoundError) return { status: 404, body: { message: trouble.message } };
 	if (trouble instanceof RangeError) {

@@ -2,7 +2,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { OUR_SCHOOLS, type SomeSchools } from '$lib/core/document/schools';
 	import type { HouseUses } from '$lib/core/document/types';
-	import { Button } from 'flowbite-svelte';
+	import HouseCopies from '$lib/ui/house/HouseCopies.svelte';
 	import TypeUses from '$lib/ui/kit/TypeUses.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import { send } from '$lib/ui/parts/send';
@@ -39,24 +39,13 @@
 />
 <TypeUses uses={data.house.uses} choose={(uses) => save({ uses })} />
 
-<section class="copy" aria-labelledby="copy">
-	<h2 id="copy">A copy of everything</h2>
-	<p class="lead">
-		All trips, clients and kits as they are now, in one open file that a person can read too. Keep it
-		somewhere else than on this machine. <code>npm run restore</code> brings it back; what is there by then is set
-		aside.
-	</p>
-	<p><Button href="/api/v1/archive" download>Take a copy</Button></p>
-</section>
+<HouseCopies setAside={data.setAside} />
 
 <style>
 	.head {
 		display: flex;
 		gap: 20px;
 		align-items: baseline;
-	}
-	.copy {
-		margin-top: 28px;
 	}
 	.lead {
 		max-width: 70ch;

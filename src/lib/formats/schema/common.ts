@@ -2,10 +2,6 @@ import Joi from 'joi';
 import { FACT_SOURCES, FACT_STATES } from '../../core/document/types';
 
 /**
- * The shape of everything that comes in from outside: API, forms, files. Joi checks it on the server; the published JSON
- * Schema is made from the same rules.
- */
-/**
  * The shape of everything that comes in from outside: API, forms, files; one file a type. Joi checks it on the server; the
  * published JSON Schema is made from the same rules.
  */

@@ -1,6 +1,7 @@
-import { archiveOf, ArchiveError, type Everything, ORDER, type Row, type Rows } from '../work/archive';
+import { ArchiveError } from '../errors';
+import { archiveOf, type Everything, ORDER, type Row, type Rows } from '../work/archive';
 import { putAllWords } from './search';
-import { type Db, inSnapshot, inTransaction, pool, rows, write } from './pool';
+import { type Db, inSnapshot, inTransaction, isoTime, NotFoundError, pool, rows, write } from './pool';
 
 /**
  * All rows of the database, out and in. Plans are left out: they are worked out anew. What is read is one moment, while the app
@@ -12,6 +13,7 @@ const LEFT_OUT: ReadonlySet<string> = new Set([
 	'stored_plans',
 	'plan_work',
 	'search_words',
+	'set_aside',
 	'migrations',
 	'migration_steps',
 	'migration_claim'
@@ -45,19 +47,21 @@ async function tablesOf(db: Db): Promise<{ name: string; key: string[]; columns:
 const migrationsOf = async (db: Db): Promise<string[]> =>
 	(await rows<{ name: string }>(db, 'SELECT name FROM migrations ORDER BY name')).map(({ name }) => name);
 
+/** @param lock keeps everybody else from changing anything until the transaction ends */
+async function allRows(db: Db, lock: '' | ' FOR UPDATE'): Promise<Everything> {
+	const tables: Rows = {};
+	for (const { name, key, columns } of await tablesOf(db)) {
+		const order = key.length > 0 ? ` ORDER BY ${key.map(quoted).join(', ')}` : '';
+		tables[name] = await rows<Row>(
+			db,
+			`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)}${order}${lock}`
+		);
+	}
+	return { tables, migrations: await migrationsOf(db) };
+}
+
 /** All rows of all tables that are kept, in the order of their keys, as they are at one moment. */
-export const everything = (): Promise<Everything> =>
-	inSnapshot(async (db) => {
-		const tables: Rows = {};
-		for (const { name, key, columns } of await tablesOf(db)) {
-			const order = key.length > 0 ? ` ORDER BY ${key.map(quoted).join(', ')}` : '';
-			tables[name] = await rows<Row>(
-				db,
-				`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)}${order}`
-			);
-		}
-		return { tables, migrations: await migrationsOf(db) };
-	});
+export const everything = (): Promise<Everything> => inSnapshot((db) => allRows(db, ''));
 
 /** The archive of the database as it is now. */
 export const archived = async (): Promise<Uint8Array> => archiveOf(await everything());
@@ -65,38 +69,129 @@ export const archived = async (): Promise<Uint8Array> => archiveOf(await everyth
 /** Rows that one statement writes. */
 const AT_ONCE = 100;
 
+/** @throws ArchiveError when the database has no such table or column */
+async function putIn(db: Db, tables: Rows): Promise<number> {
+	const known = new Map((await tablesOf(db)).map(({ name, columns }) => [name, new Set(columns)]));
+	const names = Object.keys(tables).sort((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b));
+	for (const table of names) {
+		const own = known.get(table);
+		if (!own) throw new ArchiveError(`The archive has a table ${table}, which this database does not have.`);
+		const strange = tables[table]!.flatMap((row) => Object.keys(row)).find((column) => !own.has(column));
+		if (strange)
+			throw new ArchiveError(
+				`The archive has a column ${strange} of ${table}, which this database does not have.`
+			);
+	}
+	// The house that a new database begins with gives way to that of the archive.
+	await write(db, 'DELETE FROM houses');
+	let many = 0;
+	for (const table of names) {
+		const own = tables[table]!;
+		for (let from = 0; from < own.length; from += AT_ONCE) {
+			const part = own.slice(from, from + AT_ONCE);
+			const columns = Object.keys(part[0]!);
+			const marks = `(${columns.map(() => '?').join(', ')})`;
+			await write(
+				db,
+				`INSERT INTO ${quoted(table)} (${columns.map(quoted).join(', ')}) VALUES ${part.map(() => marks).join(', ')}`,
+				part.flatMap((row) => columns.map((column) => row[column] ?? null))
+			);
+			many += part.length;
+		}
+	}
+	return many;
+}
+
 /**
  * Writes the rows of an archive into an empty database of the same schema: all of them, or none.
- * @throws ArchiveError when the database is not empty, or has no such table
+ * @throws ArchiveError when the database is not empty, or has no such table or column
  */
-export async function restored({ tables }: Pick<Everything, 'tables'>): Promise<number> {
-	const known = new Set((await tablesOf(pool())).map(({ name }) => name));
-	const strange = Object.keys(tables).find((name) => !known.has(name));
-	if (strange)
-		throw new ArchiveError(`The archive has a table ${strange}, which this database does not have.`);
-	const names = Object.keys(tables).sort((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b));
-	return inTransaction(async (db) => {
+export const restored = ({ tables }: Pick<Everything, 'tables'>): Promise<number> =>
+	inTransaction(async (db) => {
+		const known = new Set((await tablesOf(db)).map(({ name }) => name));
 		for (const table of ['trips', 'clients', 'patterns'])
 			if (known.has(table) && (await rows(db, `SELECT id FROM ${quoted(table)} LIMIT 1`)).length > 0)
 				throw new ArchiveError('The database is not empty: nothing was restored.');
-		// The house that a new database begins with gives way to that of the archive.
-		await write(db, 'DELETE FROM houses');
-		let many = 0;
-		for (const table of names) {
-			const own = tables[table]!;
-			for (let from = 0; from < own.length; from += AT_ONCE) {
-				const part = own.slice(from, from + AT_ONCE);
-				const columns = Object.keys(part[0]!);
-				const marks = `(${columns.map(() => '?').join(', ')})`;
-				await write(
-					db,
-					`INSERT INTO ${quoted(table)} (${columns.map(quoted).join(', ')}) VALUES ${part.map(() => marks).join(', ')}`,
-					part.flatMap((row) => columns.map((column) => row[column] ?? null))
-				);
-				many += part.length;
-			}
-		}
-		await putAllWords(db);
+		const many = await putIn(db, tables);
+		// An older database has no words yet: the migration that makes their table writes them.
+		const [words] = await rows(
+			db,
+			`SELECT 1 FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'search_words'`
+		);
+		if (words) await putAllWords(db);
 		return many;
 	});
+
+/** Copies of what was there before another copy took its place, that are kept. */
+const MOST_ASIDE = 5;
+/** Bytes of one that fit into one statement, as the server is set. */
+const MOST_ASIDE_BYTES = 15_000_000;
+
+/** What an archive holds, counted. */
+export interface Counted {
+	trips: number;
+	clients: number;
+}
+export const countedIn = ({ tables }: Pick<Everything, 'tables'>): Counted => {
+	const there = (name: string): number =>
+		(tables[name] ?? []).filter(({ deleted_at }) => (deleted_at ?? null) === null).length;
+	return { trips: there('trips'), clients: there('clients') };
+};
+
+/**
+ * Puts what an archive holds in the place of all that is there, which is set aside as an archive too. Nobody saves anything in
+ * between.
+ * @param pack makes an archive, in a thread
+ * @returns id of what was set aside
+ * @throws ArchiveError when it was written by another version of the app
+ */
+export const replacedBy = (
+	wanted: Everything,
+	pack: (all: Everything) => Promise<Uint8Array>
+): Promise<number> =>
+	inTransaction(async (db) => {
+		const before = await allRows(db, ' FOR UPDATE');
+		if (wanted.migrations.join() !== before.migrations.join())
+			throw new ArchiveError(
+				'This copy was written by another version of the app: bring it back with npm run restore.'
+			);
+		const archive = Buffer.from(await pack(before));
+		if (archive.length > MOST_ASIDE_BYTES)
+			throw new ArchiveError(
+				'What is there is too much to be set aside here: bring the copy back with npm run restore.'
+			);
+		for (const table of ['search_words', 'trips', 'clients', 'patterns'])
+			await write(db, `DELETE FROM ${table}`);
+		await putIn(db, wanted.tables);
+		await putAllWords(db);
+		const { trips, clients } = countedIn(before);
+		await write(db, 'INSERT INTO set_aside (trips, clients, archive) VALUES (?, ?, ?)', [
+			trips,
+			clients,
+			archive
+		]);
+		const kept = await rows<{ id: number }>(db, 'SELECT id FROM set_aside ORDER BY id DESC');
+		for (const { id } of kept.slice(MOST_ASIDE)) await write(db, 'DELETE FROM set_aside WHERE id = ?', [id]);
+		return kept[0]!.id;
+	});
+
+/** What was set aside, and when. */
+export interface SetAside extends Counted {
+	id: number;
+	at: string;
+}
+/** All that is set aside, the newest first. */
+export async function allSetAside(): Promise<SetAside[]> {
+	const found = await rows<Counted & { id: number; made_at: string }>(
+		pool(),
+		'SELECT id, made_at, trips, clients FROM set_aside ORDER BY id DESC'
+	);
+	return found.map(({ id, made_at, trips, clients }) => ({ id, at: isoTime(made_at)!, trips, clients }));
+}
+/** The archive of something that was set aside. @throws NotFoundError */
+export async function setAside(id: string): Promise<Buffer> {
+	if (!/^\d{1,18}$/.test(id)) throw new NotFoundError('copy');
+	const [found] = await rows<{ archive: Buffer }>(pool(), 'SELECT archive FROM set_aside WHERE id = ?', [id]);
+	if (!found) throw new NotFoundError('copy');
+	return found.archive;
 }

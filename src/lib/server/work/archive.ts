@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
 import { strFromU8, strToU8, unzipSync, type Zippable, zipSync } from 'fflate';
+import Joi from 'joi';
+import { ArchiveError } from '../errors';
 
 /**
  * The open archive of a house: a zip of JSON files, one for each trip, client, pattern and house with all rows that belong to it,
@@ -26,6 +28,31 @@ interface Manifest {
 	migrations: string[];
 	files: { name: string; sha256: string; rows: number }[];
 }
+
+const manifestSchema = Joi.object({
+	format: Joi.string().required(),
+	formatVersion: Joi.number().required(),
+	migrations: Joi.array().items(Joi.string().max(200)).min(1).required(),
+	files: Joi.array()
+		.items(
+			Joi.object({
+				name: Joi.string().max(300).required(),
+				sha256: Joi.string().length(64).required(),
+				rows: Joi.number().integer().min(0).required()
+			})
+		)
+		.required()
+});
+const isPlain = (value: unknown): boolean =>
+	value === null || ['string', 'number', 'boolean'].includes(typeof value);
+/** What the columns hold is checked when it is read, as ever. */
+const rowSchema = Joi.object()
+	.min(1)
+	.custom((row: object, helpers) => (Object.values(row).every(isPlain) ? row : helpers.error('any.invalid')));
+const fileSchema = Joi.object().pattern(Joi.string(), Joi.array().items(rowSchema.unknown()));
+
+/** Bytes that an archive may come to when it is unpacked: no house has that much, and no thread holds more. */
+const MOST_BYTES = 200_000_000;
 
 /** Tables that hang together: the one that leads, and the columns by which rows of others belong to it. */
 const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
@@ -89,9 +116,6 @@ export function archiveOf({ tables, migrations }: Everything): Uint8Array {
 	return zipSync({ 'manifest.json': strToU8(JSON.stringify(manifest, null, '\t')), ...zipped }, { level: 6 });
 }
 
-/** An archive that cannot be restored: where it is bad, in words. */
-export class ArchiveError extends Error {}
-
 /**
  * What is in an archive, checked whole before anything is written.
  * @throws ArchiveError that says which file is missing, cut or changed
@@ -99,20 +123,30 @@ export class ArchiveError extends Error {}
 export function opened(archive: Uint8Array): Everything {
 	let files: Record<string, Uint8Array>;
 	try {
-		files = unzipSync(archive);
-	} catch {
+		let bytes = 0;
+		files = unzipSync(archive, {
+			filter: ({ originalSize }) => (bytes += originalSize) <= MOST_BYTES
+		});
+		if (bytes > MOST_BYTES) throw new ArchiveError('The archive holds more than any house has.');
+	} catch (trouble) {
+		if (trouble instanceof ArchiveError) throw trouble;
 		throw new ArchiveError('This is no archive, or it was cut: it cannot be opened.');
 	}
 	const text = files['manifest.json'];
 	if (!text) throw new ArchiveError('The archive has no manifest.json.');
-	const parsed = (name: string, data: Uint8Array): unknown => {
+	const parsed = (name: string, data: Uint8Array, schema: Joi.Schema): unknown => {
+		let file: unknown;
 		try {
-			return JSON.parse(strFromU8(data));
+			file = JSON.parse(strFromU8(data));
 		} catch {
 			throw new ArchiveError(`The file ${name} of the archive is no JSON.`);
 		}
+		const { error } = schema.validate(file, { convert: false });
+		if (error)
+			throw new ArchiveError(`The file ${name} of the archive is not one of ours: ${error.message}.`);
+		return file;
 	};
-	const manifest = parsed('manifest.json', text) as Manifest;
+	const manifest = parsed('manifest.json', text, manifestSchema) as Manifest;
 	if (manifest.format !== ARCHIVE_FORMAT || manifest.formatVersion !== ARCHIVE_VERSION)
 		throw new ArchiveError(
 			`The archive is of format ${manifest.format} ${manifest.formatVersion}; this version reads ${ARCHIVE_FORMAT} ${ARCHIVE_VERSION}.`
@@ -122,10 +156,20 @@ export function opened(archive: Uint8Array): Everything {
 		const data = files[name];
 		if (!data) throw new ArchiveError(`The file ${name} is missing from the archive.`);
 		if (sha256(data) !== hash) throw new ArchiveError(`The file ${name} of the archive was changed.`);
-		const file = parsed(name, data) as Rows;
+		const file = parsed(name, data, fileSchema) as Rows;
 		if (count(file) !== many)
 			throw new ArchiveError(`The file ${name} of the archive has other rows than it says.`);
 		for (const [table, own] of Object.entries(file)) (tables[table] ??= []).push(...own);
 	}
 	return { tables, migrations: manifest.migrations };
+}
+
+/** What is in an archive, or why it cannot be restored: as it comes out of a thread. */
+export function readArchive(archive: Uint8Array): { good: Everything } | { bad: string } {
+	try {
+		return { good: opened(archive) };
+	} catch (trouble) {
+		if (trouble instanceof ArchiveError) return { bad: trouble.message };
+		throw trouble;
+	}
 }

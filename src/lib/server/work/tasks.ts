@@ -68,8 +68,8 @@ export async function answerOf({
 	);
 }
 
-/** The archive of all that a database holds. */
-export { archiveOf } from './archive';
+/** The archive of all that a database holds, and what is in one. */
+export { archiveOf, readArchive } from './archive';
 
 /** Reads what was sent to be planned. */
 export const readPlan = (text: string): Read<{ asked: PlanRequest; client: Client }> => planAsked(text);

@@ -11,20 +11,10 @@ export interface Answer<T> {
 	current?: unknown;
 }
 
-/** Sends a write to the server. Whatever happens comes back as words; nothing is thrown, nothing typed is lost. */
-export async function send<T>(
-	method: 'POST' | 'PUT' | 'DELETE',
-	url: string,
-	body?: unknown
-): Promise<Answer<T>> {
+/** What the server answers to a request, in words whatever it is. */
+async function answered<T>(url: string, request: RequestInit): Promise<Answer<T>> {
 	try {
-		const response = await fetch(url, {
-			method,
-			...(body !== undefined && {
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(body)
-			})
-		});
+		const response = await fetch(url, request);
 		const answer = (await response.json()) as T & {
 			message?: string;
 			errors?: FieldError[];
@@ -50,3 +40,17 @@ export async function send<T>(
 		};
 	}
 }
+
+/** Sends a write to the server. Whatever happens comes back as words; nothing is thrown, nothing typed is lost. */
+export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Answer<T>> =>
+	answered<T>(url, {
+		method,
+		...(body !== undefined && {
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(body)
+		})
+	});
+
+/** Sends a file as it is. */
+export const sendFile = <T>(url: string, file: Blob): Promise<Answer<T>> =>
+	answered<T>(url, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file });

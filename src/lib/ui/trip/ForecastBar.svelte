@@ -10,6 +10,7 @@
 	} from '$lib/core/weather/climate';
 	import type { Site, Stage } from '$lib/core/document/types';
 	import { longDate } from '$lib/words/labels';
+	import FileButton from '../parts/FileButton.svelte';
 	import { send } from '../parts/send';
 
 	interface Props {
@@ -61,14 +62,11 @@
 			message = 'The forecast does not answer; try again.';
 		}
 	}
-	async function readFile(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		if (!file) return;
+	async function readFile(file: File): Promise<void> {
 		const answer = await send<{ source: string; days: DayForecast[] }>('POST', '/api/v1/forecast', {
 			text: await file.text(),
 			name: file.name.slice(0, 80)
 		});
-		input.value = '';
 		if (answer.data) take(answer.data.days, 'file', answer.data.source, true);
 		else {
 			message = answer.message;
@@ -85,14 +83,7 @@
 		<option value="trip">on all days</option>
 	</Select>
 	{#if site?.placeId}<Button onclick={askService}>Take the forecast</Button>{/if}
-	<label class="file"
-		>Read a file
-		<input
-			type="file"
-			accept=".csv,.json,.txt,text/csv,application/json"
-			onchange={(event) => readFile(event.currentTarget)}
-		/></label
-	>
+	<FileButton label="Read a file" accept=".csv,.json,.txt,text/csv,application/json" take={readFile} />
 	<span class="small soft"
 		>save as <a href="/api/v1/trips/{tripId}/forecast?as=csv" download>CSV</a>,
 		<a href="/api/v1/trips/{tripId}/forecast" download>JSON</a></span
@@ -114,7 +105,6 @@
 		padding: 8px 0 2px;
 	}
 	.bar :global(button),
-	.file,
 	.bar :global(select) {
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
@@ -127,19 +117,6 @@
 		padding-right: 26px;
 	}
 	.bar :global(button:hover),
-	.file:hover {
-		background: var(--band);
-	}
-	.file:focus-within {
-		outline: 3px solid var(--focus);
-	}
-	.file input {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
-	}
 	p:empty {
 		display: none;
 	}

@@ -1,15 +1,19 @@
-import { everything } from '$lib/server/db/backup';
+import { countedIn, everything, replacedBy } from '$lib/server/db/backup';
 import { api } from '$lib/server/http';
+import { archiveAnswer, archiveIn } from '$lib/server/work/archive-requests';
 import { inThread } from '$lib/server/work/workers';
 
 /** Everything that the house has, as an open archive, as it is at this moment. */
-export const GET = api(async ({ locals }) => {
-	const archive = await inThread('archiveOf', await everything(), { signal: locals.gone });
-	const day = new Date().toISOString().slice(0, 10);
-	return new Response(Buffer.from(archive), {
-		headers: {
-			'content-type': 'application/zip',
-			'content-disposition': `attachment; filename="house-${day}.zip"`
-		}
-	});
+export const GET = api(async ({ locals }) =>
+	archiveAnswer(
+		await inThread('archiveOf', await everything(), { signal: locals.gone }),
+		`house-${new Date().toISOString().slice(0, 10)}`
+	)
+);
+
+/** What an archive holds takes the place of all that is there, which is set aside. With `?look`, it is only read and counted. */
+export const POST = api(async ({ request, url, locals }) => {
+	const wanted = await archiveIn(await request.arrayBuffer(), locals.gone);
+	if (url.searchParams.has('look')) return countedIn(wanted);
+	return { setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all)) };
 });

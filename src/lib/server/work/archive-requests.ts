@@ -1,0 +1,22 @@
+import type { Everything } from './archive';
+import { ArchiveError } from '../errors';
+import { inThread } from './workers';
+
+/** What is in an archive that somebody sent, read in a thread. @throws ArchiveError that says where it is bad */
+export async function archiveIn(
+	sent: ArrayBuffer | Buffer,
+	signal: AbortSignal | undefined
+): Promise<Everything> {
+	const read = await inThread('readArchive', new Uint8Array(sent), { signal });
+	if ('bad' in read) throw new ArchiveError(read.bad);
+	return read.good;
+}
+
+/** An archive as a file to be kept. */
+export const archiveAnswer = (archive: Uint8Array, name: string): Response =>
+	new Response(Buffer.from(archive), {
+		headers: {
+			'content-type': 'application/zip',
+			'content-disposition': `attachment; filename="${name}.zip"`
+		}
+	});

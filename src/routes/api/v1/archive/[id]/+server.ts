@@ -1,0 +1,16 @@
+import { replacedBy, setAside } from '$lib/server/db/backup';
+import { api, param } from '$lib/server/http';
+import { archiveAnswer, archiveIn } from '$lib/server/work/archive-requests';
+import { inThread } from '$lib/server/work/workers';
+
+/** What was set aside when a copy took its place. */
+export const GET = api(async (event) => {
+	const id = param(event, 'id');
+	return archiveAnswer(await setAside(id), `house-set-aside-${id}`);
+});
+
+/** What was set aside takes the place of all that is there again, which is set aside in turn. */
+export const POST = api(async (event) => {
+	const wanted = await archiveIn(await setAside(param(event, 'id')), event.locals.gone);
+	return { setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all)) };
+});
