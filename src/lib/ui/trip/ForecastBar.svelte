@@ -116,7 +116,9 @@
 	.bar :global(select) {
 		padding-right: 26px;
 	}
-	.bar :global(button:hover),
+	.bar :global(button:hover) {
+		background: var(--band);
+	}
 	p:empty {
 		display: none;
 	}

@@ -48,9 +48,10 @@ export class TripEditor {
 	#saving: Promise<void> | null = null;
 
 	constructor(trip: Trip, units: () => Units) {
-		this.trip = structuredClone(trip);
-		this.#server = structuredClone(trip);
-		this.now = structuredClone(trip);
+		// One value for all three: an edit goes to what `$state` keeps beside it, and never into it.
+		this.trip = trip;
+		this.#server = trip;
+		this.now = trip;
 		this.#units = units;
 	}
 
@@ -81,7 +82,7 @@ export class TripEditor {
 		this.#later();
 	}
 	#put(trip: Trip): void {
-		this.trip = structuredClone(trip);
+		this.trip = trip;
 		this.now = trip;
 	}
 	#name(): void {
