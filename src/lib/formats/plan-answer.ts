@@ -95,7 +95,10 @@ export interface PlanAnswer {
 	/** how many of each kind the trip asks for, in the weather that asks for most */
 	counts: (Count & { words: string })[];
 	/** per weather and stage: the four levels of the choice, and whether it is proven the best */
-	stages: (Pick<PlannedStage, 'weather' | 'stageId' | 'foul' | 'levels' | 'proven' | 'morning'> & {
+	stages: (Pick<
+		PlannedStage,
+		'weather' | 'stageId' | 'foul' | 'levels' | 'proven' | 'morning' | 'evening'
+	> & {
 		/** the simulated day: the minutes at which something goes wrong, and what would prevent it */
 		moments: (Omit<Moment, 'phase'> & { phaseId: string; round: number })[];
 	})[];
@@ -207,13 +210,14 @@ export function planAnswer(
 			})
 		),
 		counts: counts.map((count) => ({ ...count, words: countWords(count) })),
-		stages: planned.map(({ weather, stageId, foul, levels, proven, morning, phases }) => ({
+		stages: planned.map(({ weather, stageId, foul, levels, proven, morning, evening, phases }) => ({
 			weather,
 			stageId,
 			foul,
 			levels,
 			proven,
 			morning,
+			evening,
 			moments: simulationOf(phases, client).moments.map(({ phase, ...moment }) => ({
 				...moment,
 				phaseId: phases[phase]!.cell.phaseId,

@@ -2,6 +2,7 @@ import { phasesIn } from '../core/document/sequence';
 import type { Trip, Weather } from '../core/document/types';
 import type { Count } from '../core/kit/counting';
 import type { Where } from '../core/kit/pack';
+import type { EveningDrying } from '../core/heat/wetness';
 import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/told/change-story';
 import type { QuickCheckAnswer } from '../core/plan/told/quick-check';
 import type { PhaseSummary, Price, TripSummary } from '../core/plan/told/summary';
@@ -28,13 +29,16 @@ const HOW: Readonly<Record<PutOn['how'], string>> = {
 	'over everything': 'everything',
 	'over the harness': 'harness',
 	'under the shell': 'shell',
+	dry: 'dry',
+	'dry one': 'fresh',
 	plain: 'plain'
 };
-const putOnWords = ({ thingId, how, instead }: PutOn, nameOf: NameOf): string =>
+const putOnWords = ({ thingId, how, instead, from }: PutOn, nameOf: NameOf): string =>
 	message('story.on', {
 		thing: small(nameOf(thingId)),
 		other: instead ? small(nameOf(instead)) : '',
-		how: instead ? 'instead' : HOW[how]
+		how: instead && how !== 'dry' ? 'instead' : HOW[how],
+		from: from === 'dry-bag' ? 'bag' : (from ?? 'none')
 	});
 
 /** "big coat on over everything, mitten instead of light glove; soft shell off, on top of the pack". */
@@ -68,6 +72,15 @@ export function changeSentence(change: ToldChange, nameOf: NameOf): string {
 		what: [changeWords(change, nameOf), more].filter(Boolean).join('; ')
 	});
 }
+
+/** "Evening: wool socks into the sleeping bag, dry in one night; insoles out of the hiking boots." */
+export const eveningSentence = ({ where, driedIds, footwearIds }: EveningDrying, nameOf: NameOf): string =>
+	message('story.evening', {
+		what: driedIds.length > 0 ? where : 'boots',
+		dried: things(driedIds, nameOf),
+		boots: things(footwearIds, nameOf),
+		with: driedIds.length > 0 && footwearIds.length > 0 ? 'yes' : 'no'
+	});
 
 export interface WeatherWords {
 	/** "If it turns cold" */

@@ -1,7 +1,7 @@
 import { type Cloth, covers } from '../cloth/things';
 import type { Part } from '../document/parts';
 import { type Schools } from '../document/schools';
-import type { Dexterity } from '../document/types';
+import type { Dexterity, Doing } from '../document/types';
 import { RAIN_MINUTES } from '../weather/precipitation';
 import { ROOFED } from '../weather/wind';
 import type { Cell } from './cells';
@@ -16,6 +16,13 @@ const outdoors = (cell: Cell): boolean => !ROOFED.has(cell.place);
 
 /** Lived through awake: neither a night nor a what-if. */
 export const isAwake = ({ kind }: Pick<Cell, 'kind'>): boolean => kind !== 'what-if' && kind !== 'sleep';
+
+/** Where one stays for the evening, and how long a stay is worth dry things, minutes (our assumption). */
+const RESTS: ReadonlySet<Doing> = new Set(['camp', 'lodging']);
+const REST_MIN = 30;
+/** Whether one rests in a phase as one does in the evening: dry things are put on for it. */
+export const isRest = (cell: Pick<Cell, 'kind' | 'doing' | 'minutes'>): boolean =>
+	isAwake(cell) && RESTS.has(cell.doing) && cell.minutes >= REST_MIN;
 
 /** Outdoors and awake. */
 export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';

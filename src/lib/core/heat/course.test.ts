@@ -4,7 +4,7 @@ import { cellOf, clothWorn, kitOf } from '../../../../tests/fixtures/make';
 import type { Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { personOf } from '../conditions/person';
-import { type CellCourse, freshLiving, liveThrough } from './course';
+import { type CellCourse, changeForDry, eveningWetness, freshLiving, liveThrough, wetnessOf } from './course';
 import { cellAir, debtEndWhm2 } from './ledger';
 import type { Wetness } from './wet-cloth';
 
@@ -78,6 +78,32 @@ describe('a person through a phase', () => {
 			return liveThrough(stop(-4), worn(top, ...rest), 1, living, person).endWhm2;
 		};
 		expect(at('top-cotton')).toBeGreaterThan(at('top-wool-mid') + 3);
+	});
+	it('what the layer next to the skin cannot hold drips into the next one, which dries more slowly; a shell holds none', () => {
+		const hard = cellOf(['move', 240, 330, 'lee'], { airTempC: 10 });
+		const legs = ['trousers-trek', 'sock-mid', 'shoe-trail'];
+		const sweatIn = (...tops: string[]) => {
+			const living = freshLiving();
+			liveThrough({ ...hard, fresh: true }, worn(...tops, ...legs), 1, living, person);
+			return living;
+		};
+		const living = sweatIn('top-synthetic', 'fleece', 'coat-synthetic');
+		expect(living.sweat.share.get('top-synthetic')).toBeCloseTo(1, 6);
+		const dripped = living.sweat.share.get('fleece')!;
+		expect(dripped).toBeGreaterThan(0.05);
+		expect(sweatIn('top-synthetic', 'hard-shell').sweat.share.has('hard-shell')).toBe(false);
+		// Half an hour of the four in which fleece dries at rest.
+		const rest = { ...cellOf(['stop', 30, 75, 'lee'], { airTempC: 10 }), humidityPct: 50 };
+		const later = freshLiving();
+		later.sweat.share.set('fleece', 0.5);
+		liveThrough(rest, worn('top-synthetic', 'fleece', ...legs), 1, later, person);
+		expect(later.sweat.share.get('fleece')).toBeCloseTo(0.375, 6);
+	});
+	it('where there are two of a thing, the wet one is wet in the evening all the same', () => {
+		const living = freshLiving(new Map([['sock-mid', 0.8]]));
+		changeForDry(living, [clothWorn('sock-mid', 1).cloth]);
+		expect(wetnessOf(living).has('sock-mid')).toBe(false);
+		expect(eveningWetness(living).get('sock-mid')).toBe(0.8);
 	});
 	// At rest and not sweating: more water, colder, windier, longer and with less on is never better.
 	const conditions = fc.record({

@@ -29,6 +29,8 @@ export interface Living {
 	effortWm2: number | null;
 	water: Water;
 	sweat: Sweat;
+	/** how wet a thing was when another one of the same was put on for it, by thing id */
+	changedFor: Map<string, number>;
 }
 /** @param wet what is wet when the day begins, by thing id */
 export const freshLiving = (wet = DRY): Living => ({
@@ -37,12 +39,14 @@ export const freshLiving = (wet = DRY): Living => ({
 	toesC: WARM_EXTREMITY_C,
 	effortWm2: null,
 	water: { ...dryWater(), outside: new Map(wet) },
-	sweat: noSweat()
+	sweat: noSweat(),
+	changedFor: new Map()
 });
 export const copyOfLiving = (living: Living): Living => ({
 	...living,
 	water: copyOfWater(living.water),
-	sweat: copyOfSweat(living.sweat)
+	sweat: copyOfSweat(living.sweat),
+	changedFor: new Map(living.changedFor)
 });
 
 /** What a phase comes to. */
@@ -183,6 +187,23 @@ export function wetnessOf({ water, sweat }: Living): Map<string, number> {
 	const all = new Map(water.outside);
 	for (const [id, share] of sweat.share) all.set(id, Math.min(1, (all.get(id) ?? 0) + share));
 	return all;
+}
+
+/** How wet things are when the day ends: of a thing that was changed for another one of the same, the wetter. */
+export function eveningWetness(living: Living): Map<string, number> {
+	const all = wetnessOf(living);
+	for (const [id, share] of living.changedFor) all.set(id, Math.max(share, all.get(id) ?? 0));
+	return all;
+}
+
+/** Puts a dry one of the same things on, in place. @param things of which there is more than one */
+export function changeForDry(living: Living, things: readonly Cloth[]): void {
+	const wet = wetnessOf(living);
+	for (const { thingId } of things) {
+		living.changedFor.set(thingId, wet.get(thingId) ?? 0);
+		living.water.outside.delete(thingId);
+		living.sweat.share.delete(thingId);
+	}
 }
 
 /**

@@ -2,6 +2,8 @@ import { minuteOf, steppedBody, type SteppedBody } from '../body/two-node';
 import { type Cloth, covers } from '../cloth/things';
 import { innermost, type Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
+import { holdsNoWater } from '../conditions/needs';
+import type { Part } from '../document/parts';
 import { aroundIn } from './clothed-body';
 import { dryHoursOf } from './drying';
 import { SWEAT_STORE } from './sweat-store';
@@ -34,18 +36,32 @@ interface SweatAir {
 	skin: Cloth | null;
 	legs: Cloth | null;
 	sock: Cloth | null;
+	/** what lies over the layer next to the skin, on the trunk and on the legs: what that cannot hold drips into it */
+	overSkin: Cloth | null;
+	overLegs: Cloth | null;
+	/** what is worn, but for the skin, the legs and the sock */
+	others: readonly Cloth[];
 }
+/** The second layer of a part, from the skin. */
+const second = (outfit: Outfit, part: Part): Cloth | null =>
+	outfit.filter(({ cloth }) => covers(cloth, part))[1]?.cloth ?? null;
 /** @param dryClo insulation as worn while it is dry */
 export function sweatAir(cell: Cell, outfit: Outfit, dryClo: number): SweatAir {
 	const boot = outfit.find(({ cloth }) => cloth.slot === 'footwear')?.cloth;
+	const skin = innermost(outfit, 'torso');
+	const legs = innermost(outfit, 'thighs');
+	const sock =
+		boot && boot.airPermeability < CLOSED_BOOT
+			? (outfit.find(({ cloth }) => cloth.slot === 'sock' && covers(cloth, 'feet'))?.cloth ?? null)
+			: null;
 	return {
 		around: aroundIn(cell, outfit, dryClo),
-		skin: innermost(outfit, 'torso'),
-		legs: innermost(outfit, 'thighs'),
-		sock:
-			boot && boot.airPermeability < CLOSED_BOOT
-				? (outfit.find(({ cloth }) => cloth.slot === 'sock' && covers(cloth, 'feet'))?.cloth ?? null)
-				: null
+		skin,
+		legs,
+		sock,
+		overSkin: second(outfit, 'torso'),
+		overLegs: second(outfit, 'thighs'),
+		others: outfit.flatMap(({ cloth }) => (cloth === skin || cloth === legs || cloth === sock ? [] : [cloth]))
 	};
 }
 
@@ -55,7 +71,7 @@ const dryingH = (cell: Cell, cloth: Cloth): number => dryHoursOf(cell, cloth, tr
 /** Lets some minutes of a cell pass, in place. */
 export function sweatThrough(
 	cell: Cell,
-	{ around, skin, legs, sock }: SweatAir,
+	{ around, skin, legs, sock, overSkin, overLegs, others }: SweatAir,
 	sweat: Sweat,
 	minutes: number
 ): void {
@@ -78,11 +94,20 @@ export function sweatThrough(
 	};
 	const share = (cloth: Cloth): number => sweat.share.get(cloth.thingId) ?? 0;
 	const dries = Math.max(0, 1 - (ranGm2 * 60) / minutes / NOTHING_DRIES_GM2H);
-	/** What has run into a layer next to the skin, less what the body's heat has dried meanwhile. */
-	const soaked = (cloth: Cloth, gm2: number): number =>
-		share(cloth) + gm2 / SWEAT_STORE[cloth.fibre].capacityGm2 - (dries * minutes) / 60 / dryingH(cell, cloth);
-	if (skin) set(skin, soaked(skin, ranGm2));
-	if (legs && legs.thingId !== skin?.thingId) set(legs, soaked(legs, LEGS_SHARE * ranGm2));
+	for (const cloth of others) {
+		const before = share(cloth);
+		if (before > 0) set(cloth, before - minutes / 60 / dryHoursOf(cell, cloth, false, false));
+	}
+	/** What has run into a layer next to the skin, less what the body's heat has dried meanwhile. What it cannot hold drips on. */
+	const soaked = (cloth: Cloth, gm2: number, over: Cloth | null): void => {
+		const { capacityGm2 } = SWEAT_STORE[cloth.fibre];
+		const now = share(cloth) + gm2 / capacityGm2 - (dries * minutes) / 60 / dryingH(cell, cloth);
+		set(cloth, now);
+		if (over && now > 1 && !holdsNoWater(over))
+			set(over, share(over) + ((now - 1) * capacityGm2) / SWEAT_STORE[over.fibre].capacityGm2);
+	};
+	if (skin) soaked(skin, ranGm2, overSkin);
+	if (legs && legs.thingId !== skin?.thingId) soaked(legs, LEGS_SHARE * ranGm2, overLegs);
 	if (sock && cell.heated) set(sock, share(sock) - minutes / 60 / dryingH(cell, sock));
 	if (sock && cell.metabolicWm2 > SOCK_SWEATS_ABOVE_WM2 && !cell.heated)
 		set(

@@ -23,6 +23,10 @@ export const LOST_WHEN_FULL: Readonly<Record<Fibre, number>> = {
 export const DAMP_FROM = 0.15;
 export const WET_FROM = 0.5;
 
+/** What is next to the skin is changed when it is wet, for a dry one that is at hand (common practice). */
+const CHANGED_WHEN_WET: ReadonlySet<Cloth['slot']> = new Set(['base', 'leg-base', 'sock', 'liner-sock']);
+export const isChangedWhenWet = ({ slot }: Cloth): boolean => CHANGED_WHEN_WET.has(slot);
+
 const isOnLimb = ({ regions }: Cloth): boolean => regions.hands >= 0.5 || regions.feet >= 0.5;
 
 /** Insulation that wet gloves, boots and socks lose with their air layer when full, 0…1 (our assumption). */

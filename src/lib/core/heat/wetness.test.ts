@@ -11,7 +11,7 @@ import { type Bed, type Client, FIBRES, type Stage } from '../document/types';
 import { packOf, WATER_AND_FOOD } from '../kit/pack';
 import { planDocument, planStage } from '../plan/planner';
 import { wetCloth } from './wet-cloth';
-import { dampComfortC, morningWetness } from './wetness';
+import { dampComfortC, eveningDrying, morningWetness } from './wetness';
 
 const TENT: Bed = { kind: 'tent', washing: false, drying: 'nothing' };
 const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
@@ -57,6 +57,26 @@ describe('wetness at night', () => {
 		const wet = new Map([['sock-mid', 1], ['sock-heavy', 1]]); // prettier-ignore
 		const tent = morningWetness(wet, wearableThings(guest([...KIT, 'sock-heavy'])), TENT);
 		expect([...tent.keys()]).toHaveLength(1);
+	});
+	it('is dealt with in the evening: small things in the bag or hung up, insoles out of what takes longer', () => {
+		const wet = new Map(KIT.map((id) => [id, 1]));
+		const kit = wearableThings(guest());
+		const [tent, house] = [eveningDrying(wet, kit, TENT), eveningDrying(wet, kit, HOUSE)];
+		expect([tent.where, house.where]).toEqual(['bag', 'room']);
+		expect(tent.footwearIds).toEqual(['shoe-trail']);
+		// What is said to dry is what is dry in the morning.
+		for (const [drying, bed] of [
+			[tent, TENT],
+			[house, HOUSE]
+		] as const) {
+			const morning = morningWetness(wet, kit, bed);
+			expect(drying.driedIds.length).toBeGreaterThan(0);
+			expect(drying.driedIds.filter((id) => morning.has(id))).toEqual([]);
+		}
+		expect(eveningDrying(new Map([['sock-mid', 0.1]]), kit, TENT)).toMatchObject({
+			driedIds: [],
+			footwearIds: []
+		});
 	});
 	it('spares whoever has a second one', () => {
 		const client = guest();

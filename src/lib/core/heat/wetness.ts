@@ -29,25 +29,44 @@ const SLEEPERS_SKIN_C = 33;
 export const dampComfortC = ({ comfortTempC, fibre }: Cloth, share: number): number =>
 	comfortTempC + LOST_WHEN_FULL[fibre] * share * (SLEEPERS_SKIN_C - comfortTempC);
 
+/** What is done with wet things in the evening, where not everything dries by itself. */
+export interface EveningDrying {
+	/** where what is dry by morning hangs or lies */
+	where: 'room' | 'bag';
+	/** ids of what is dry by morning */
+	driedIds: string[];
+	/** ids of wet boots and shoes, which take longer than a night: their insoles come out */
+	footwearIds: string[];
+}
+
+/** What is dried overnight where no drying room dries everything. */
+export function eveningDrying(evening: Wetness, kit: readonly Cloth[], bed: Bed): EveningDrying {
+	const warm = bed.kind === 'heated' || bed.drying === 'small things';
+	const share = ({ thingId }: Cloth): number => evening.get(thingId) ?? 0;
+	const wanted = kit
+		.filter((cloth) => isSmall(cloth) && share(cloth) >= DAMP_FROM)
+		.sort((a, b) => a.positions[0] - b.positions[0] || b.localClo - a.localClo);
+	const soakedPair = wanted.find((cloth) => isPair(cloth) && share(cloth) >= WET_FROM);
+	const inBag = wanted.filter((cloth) => cloth === soakedPair || !isPair(cloth) || share(cloth) < WET_FROM);
+	const dried = warm ? wanted.slice(0, SMALL_THINGS) : inBag.slice(0, IN_THE_BAG);
+	return {
+		where: warm ? 'room' : 'bag',
+		driedIds: dried.map(({ thingId }) => thingId),
+		footwearIds: kit
+			.filter((cloth) => cloth.slot === 'footwear' && share(cloth) >= DAMP_FROM)
+			.map(({ thingId }) => thingId)
+	};
+}
+
 /**
  * What is still wet in the morning. A drying room dries all; a heated room small things, a limited number of them; an
  * unheated house or a tent nothing by itself, two small things apart that are dried on the body or in the bag.
  */
 export function morningWetness(evening: Wetness, kit: readonly Cloth[], bed: Bed): Map<string, number> {
 	if (bed.drying === 'everything') return new Map();
-	const warm = bed.kind === 'heated' || bed.drying === 'small things';
-	const wanted = kit
-		.filter((cloth) => isSmall(cloth) && (evening.get(cloth.thingId) ?? 0) >= DAMP_FROM)
-		.sort((a, b) => a.positions[0] - b.positions[0] || b.localClo - a.localClo);
-	const soakedPair = wanted.filter(
-		(cloth) => isPair(cloth) && (evening.get(cloth.thingId) ?? 0) >= WET_FROM
-	)[0];
-	const inBag = wanted.filter(
-		(cloth) => cloth === soakedPair || !isPair(cloth) || (evening.get(cloth.thingId) ?? 0) < WET_FROM
-	);
-	const dried = new Set(
-		(warm ? wanted.slice(0, SMALL_THINGS) : inBag.slice(0, IN_THE_BAG)).map(({ thingId }) => thingId)
-	);
+	const { where, driedIds } = eveningDrying(evening, kit, bed);
+	const warm = where === 'room';
+	const dried = new Set(driedIds);
 	const morning = new Map<string, number>();
 	for (const cloth of kit) {
 		const before = evening.get(cloth.thingId) ?? 0;

@@ -62,6 +62,7 @@ export function judgeNight(
 		indicative: false,
 		fingers: still,
 		toes: still,
+		dryOnes: [],
 		wet: [],
 		wetness: {},
 		reasons: cell.heated

@@ -35,6 +35,8 @@ export interface PhaseVerdict {
 	indicative: boolean;
 	fingers: LocalCourse & { startC: number };
 	toes: LocalCourse & { startC: number };
+	/** things that were wet and are there more than once: another one of the same is on, dry */
+	dryOnes: readonly string[];
 	/** what is wet at the end, of what is worn */
 	wet: readonly WetThing[];
 	/** how wet things are on the average of it, by thing id, what is in the pack too */

@@ -6,7 +6,7 @@ import { bodyConductance, resultantClo } from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
 import { type Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
-import { acceptsWetLegs } from '../conditions/needs';
+import { acceptsWetLegs, isRest } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import { BEFORE_STOP_MINUTES, overheatWeight, stopsSoonAfter } from '../conditions/stops';
 import { type Row } from '../document/parts';
@@ -14,7 +14,9 @@ import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { type LimitedBy, type Verdict, VERDICTS } from '../document/verdict';
 import {
 	type CellCourse,
+	changeForDry,
 	copyOfLiving,
+	eveningWetness,
 	freshLiving,
 	type Living,
 	liveThrough,
@@ -26,7 +28,7 @@ import { WARM_EXTREMITY_C } from '../heat/extremities';
 import { bloodSteps, localCourse, type LocalCourse } from '../heat/fingers-and-toes';
 import { cellAir, type CellAir, isWarmSide, LEDGER_MAX_AIR_C, mayStrain } from '../heat/ledger';
 import { noSweat } from '../heat/sweat';
-import type { Wetness } from '../heat/wet-cloth';
+import { isChangedWhenWet, WET_FROM, type Wetness } from '../heat/wet-cloth';
 import { countedOverheat } from '../rules/objective';
 import { judgeNight } from './night-verdict';
 import type { LimitedPart, PhaseVerdict, WetThing } from './phase-verdict';
@@ -174,6 +176,19 @@ function localCandidate(
 	};
 }
 
+/** What is wet next to the skin and there more than once: another one of the same is put on. */
+function changedAtRest(outfit: Outfit, living: Living): Cloth[] {
+	const wet = wetnessOf(living);
+	return outfit.flatMap(({ cloth }) =>
+		isChangedWhenWet(cloth) &&
+		cloth.quantity > 1 &&
+		!living.changedFor.has(cloth.thingId) &&
+		(wet.get(cloth.thingId) ?? 0) >= WET_FROM
+			? [cloth]
+			: []
+	);
+}
+
 /** The verdict of one cell; what is carried into it becomes what is carried out of it. */
 function judgeCell(
 	cell: Cell,
@@ -185,6 +200,8 @@ function judgeCell(
 	isUnasked: (row: Row) => boolean
 ): PhaseVerdict {
 	const air = cellAir(cell);
+	const dryOnes = isRest(cell) ? changedAtRest(outfit, living) : [];
+	changeForDry(living, dryOnes);
 	const startFingersC = living.fingersC;
 	const startToesC = living.toesC;
 	const course = liveThrough(cell, outfit, opening, living, person);
@@ -256,6 +273,7 @@ function judgeCell(
 		indicative: isIndicative(cell),
 		fingers: { ...fingers, startC: startFingersC },
 		toes: { ...toes, startC: startToesC },
+		dryOnes: dryOnes.map(({ thingId }) => thingId),
 		wet: wetThings(course),
 		wetness: sharesOf(course.wetness),
 		reasons: [
@@ -331,10 +349,15 @@ export function judgeLived({ cells, outfitAt, bags, person, isUnasked, morning }
 		worn = outfit;
 		// After a night one is warm again, and what is wet stays wet.
 		if (cell.fresh)
-			living = { ...freshLiving(), water: living.water, sweat: { ...noSweat(), share: living.sweat.share } };
+			living = {
+				...freshLiving(),
+				water: living.water,
+				sweat: { ...noSweat(), share: living.sweat.share },
+				changedFor: living.changedFor
+			};
 		return judgeCell(cell, outfit, opening, living, soon.get(cell)!, person, isUnasked);
 	});
-	return { verdicts, before, evening: wetnessOf(living) };
+	return { verdicts, before, evening: eveningWetness(living) };
 }
 
 /** The verdict of a what-if of a stage that was lived through. @param outfitWhatIf what is worn in it, given where one stands */

@@ -89,9 +89,10 @@ export const hasDryBag = (kit: readonly Cloth[]): boolean =>
 			features.includes('watertight') && (holdsL > 0 || typeId === 'pack-cover')
 	);
 
+const isDryChange = ({ slot }: Cloth): boolean => slot === 'base' || slot === 'sock';
 /** What has to stay dry in the pack: down, what is kept for the night, and what one changes into. */
 export const mustStayDry = (cloth: Cloth): boolean =>
-	cloth.dryForNight || cloth.fibre === 'down' || cloth.slot === 'base' || cloth.slot === 'sock';
+	cloth.dryForNight || cloth.fibre === 'down' || isDryChange(cloth);
 
 /**
  * Where a thing rides that is carried and not worn: what the next stop or rain asks for at hand, what must stay dry in the
@@ -99,6 +100,8 @@ export const mustStayDry = (cloth: Cloth): boolean =>
  * @param isSoon it is worn again within the next phases
  */
 export function rideOf(cloth: Cloth, isSoon: boolean, isDryBagThere: boolean, isWet: boolean): Where {
+	// What one changes into stays dry up to then.
+	if (isDryBagThere && isDryChange(cloth) && !isWet) return 'dry-bag';
 	if (cloth.packedL <= POCKET_L)
 		return isDryBagThere && mustStayDry(cloth) && !isSoon && !isWet ? 'dry-bag' : 'pocket';
 	if (isSoon || cloth.slot === 'rain') return 'top';

@@ -1,4 +1,5 @@
 import type { DrawnLayer } from '../cloth/worn';
+import type { EveningDrying } from '../heat/wetness';
 import type { Finding } from '../document/finding';
 import type { JudgedPhase } from '../judge/finding';
 import type { Levels } from '../rules/objective';
@@ -23,6 +24,8 @@ export interface PlannedStage {
 	levels: Levels;
 	/** what is still wet from the day before, as a share of what it holds */
 	morning: { thingId: string; share: number }[];
+	/** what is done with wet things in the evening; null where nothing is wet, all dries anyway, or nobody wears it again */
+	evening: EveningDrying | null;
 	/** things worn or slept in anywhere in the stage */
 	takenIds: string[];
 	/** true when no outfits of the whole kit do better on this day, before the weight is looked at */

@@ -3,11 +3,11 @@ import { type DrawnLayer, drawnLayers, type Outfit } from '../cloth/worn';
 import { type Cell } from '../conditions/cells';
 import { awakeCells } from '../conditions/needs';
 import { type Person, personOf } from '../conditions/person';
-import type { Stage, Weather } from '../document/types';
+import type { Bed, Stage, Weather } from '../document/types';
 import type { WornThing } from '../document/worn';
 import { cellAir } from '../heat/ledger';
 import { WET_FROM, type Wetness } from '../heat/wet-cloth';
-import { morningWetness } from '../heat/wetness';
+import { eveningDrying, type EveningDrying, morningWetness } from '../heat/wetness';
 import { coverageOf } from '../judge/coverage';
 import { type JudgedPhase } from '../judge/finding';
 import { findingsOf, worstFirst } from '../judge/findings';
@@ -69,6 +69,8 @@ export interface ChosenDay extends Wearer {
 	/** things were left out of the search */
 	cut: boolean;
 	morning: Wetness;
+	/** whether another day follows */
+	goesOn: boolean;
 	/** things that are carried for another weather, by id */
 	alsoCarried?: ReadonlySet<string>;
 	/** what is given to be worn in a what-if, by cell */
@@ -140,9 +142,16 @@ function drawnIn({ cell, outfit, resultantClo }: PhaseVerdict): DrawnLayer[] {
 		: drawn.map((layer) => ({ ...layer, gainClo: layer.gainClo * share }));
 }
 
+/** What is done with wet things in the evening, where that decides something. */
+function toldDrying(evening: Wetness, kit: readonly Cloth[], bed: Bed): EveningDrying | null {
+	if (bed.drying === 'everything') return null;
+	const drying = eveningDrying(evening, kit, bed);
+	return drying.driedIds.length + drying.footwearIds.length > 0 ? drying : null;
+}
+
 /** A day whose outfits are chosen and judged, with what is carried where, the pack, and all there is to say. */
-export function reportedDay(day: ChosenDay, { verdicts } = judgedDay(day)): PlannedStage {
-	const { stage, weather, client, kit, choice, cut, morning, alsoCarried = new Set<string>() } = day;
+export function reportedDay(day: ChosenDay, { verdicts, evening } = judgedDay(day)): PlannedStage {
+	const { stage, weather, client, kit, choice, cut, morning, goesOn, alsoCarried = new Set<string>() } = day;
 	const takenIds = new Set(choice.outfits.flat().map(({ cloth }) => cloth.thingId));
 	const judged: JudgedPhase[] = verdicts.map((verdict) => ({
 		...verdict,
@@ -173,6 +182,7 @@ export function reportedDay(day: ChosenDay, { verdicts } = judgedDay(day)): Plan
 			...wetMorningFinding({ client, weather: weather.id }, judged, kit, morning)
 		]),
 		morning: [...morning].map(([thingId, share]) => ({ thingId, share })),
+		evening: goesOn ? toldDrying(evening, kit, stage.bed) : null,
 		levels: choice.levels,
 		takenIds: [...takenIds],
 		proven: choice.proven,

@@ -44,6 +44,7 @@ function chosenDay(problem: TripDays, choice: TripChoice, day: TripDay): ChosenD
 		},
 		cut: problem.wardrobe.cut && !(choice.isWhole && gap === 0),
 		morning: day.morning,
+		goesOn: problem.trip.stages.some(({ date }) => date > day.stage.date),
 		givenWhatIfs: day.givenWhatIfs
 	};
 }

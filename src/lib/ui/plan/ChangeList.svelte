@@ -1,14 +1,17 @@
 <script lang="ts">
+	import type { EveningDrying } from '$lib/core/heat/wetness';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
-	import { changeSentence, startSentence } from '$lib/words/plan-story';
+	import { changeSentence, eveningSentence, startSentence } from '$lib/words/plan-story';
 
 	interface Props {
 		name: string;
 		start: ToldStart | null;
 		changes: readonly ToldChange[];
+		/** what is done with wet things; null where nothing is */
+		evening: EveningDrying | null;
 		nameOf: (thingId: string) => string;
 	}
-	let { name, start, changes, nameOf }: Props = $props();
+	let { name, start, changes, evening, nameOf }: Props = $props();
 </script>
 
 <section class="say" aria-label="What to say to {name}">
@@ -20,6 +23,7 @@
 		{:else}
 			<li>Nothing changes all day.</li>
 		{/each}
+		{#if evening}<li class="start">{eveningSentence(evening, nameOf)}</li>{/if}
 	</ol>
 </section>
 

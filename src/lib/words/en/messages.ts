@@ -243,13 +243,15 @@ export const MESSAGES = {
 	'story.start':
 		'{time} start in {things}.{cool, select, yes { Feeling a little cool for the first ten minutes is right.} other {}}',
 	'story.on':
-		'{how, select, instead {{thing} instead of {other}} everything {{thing} on over everything} harness {{thing} on over the harness} shell {{thing} on under the shell} other {{thing} on}}',
+		'{how, select, dry {dry {thing} on for the wet {other}{from, select, bag {, from the dry bag} top {, from the top of the pack} pack {, from the pack} pocket {, from a pocket} other {}}} fresh {dry {thing} on instead of the wet} instead {{thing} instead of {other}} everything {{thing} on over everything} harness {{thing} on over the harness} shell {{thing} on under the shell} other {{thing} on}}',
 	'story.off':
 		'{to, select, pocket {{things} off, into a pocket} top {{things} off, on top of the pack} pack {{things} off, into the pack} base {{things} off, left behind} other {{things} off}}',
 	'story.front':
 		'{front, select, closed {front closed} open {front wide open} other {front opened at the neck}}',
 	'story.longer': 'longer than {minutes}: {things} on over everything',
 	'story.change': '{time} {phase}{until, plural, =0 {} other { and each time up to round #}}: {what}.',
+	'story.evening':
+		'Evening: {what, select, bag {{dried} into the sleeping bag, dry in one night} room {{dried} hung up, dry by morning} other {insoles out of the {boots}}}{with, select, yes {; insoles out of the {boots}} other {}}.',
 	'if.wet': 'it gets wet',
 	'if.cold': 'it turns cold',
 	'if.wind': 'it blows',

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { PLANNED, type PhaseRow, kitOf, phaseOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { shortName } from '../../../words/labels';
-import { changeSentence, startSentence, weatherWords } from '../../../words/plan-story';
+import { changeSentence, eveningSentence, startSentence, weatherWords } from '../../../words/plan-story';
 import { wearableThings } from '../../cloth/things';
 import { PARTS } from '../../document/parts';
-import type { Client, Stage, Weather } from '../../document/types';
+import { phasesIn } from '../../document/sequence';
+import type { Client, Phase, Stage, Weather } from '../../document/types';
+import type { FixedOutfit } from '../../document/worn';
 import { type PlannedStage } from '../../kit/planned-day';
 import { threeWeathers } from '../../weather/climate';
 import { planStage, planTrip, plannedDay } from '../planner';
@@ -41,6 +43,61 @@ const named = (row: PhaseRow, name: string): PhaseRow => [
 	row[3],
 	{ ...row[4], name }
 ];
+
+describe('wet in the evening', () => {
+	const wetDay: PhaseRow[] = [
+		named(['move', 240, 250, 'slope'], 'Walk'),
+		named(['indoors', 120, 70, 'cold-in', { doing: 'lodging' }], 'Evening')
+	];
+	const RAIN = { airTempC: 6, precipitation: 'rain' } as const;
+	const kit = ['briefs', 'top-wool-mid', 'fleece', 'wind-shirt', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'boot-hiking', 'hat-warm', 'coat-synthetic', 'slippers', 'bag-dry', 'pack-large']; // prettier-ignore
+	const ofEvening = (client: Client): string =>
+		sentences(wetDay, RAIN, client).find((sentence) => sentence.includes('Evening'))!;
+	it('a dry top is put on for the wet one, from the dry bag', () => {
+		const client = guest([...kit, 'top-wool-light']);
+		const stage = stageOf(wetDay, RAIN);
+		const [walk, evening] = phasesIn(stage.sequence);
+		const on = (phase: Phase | undefined, top: string): FixedOutfit => ({
+			stageId: stage.id,
+			phaseId: phase!.id,
+			worn: [top, 'briefs', 'fleece', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'boot-hiking'].map(
+				(thingId) => ({ thingId, opening: 'closed' })
+			)
+		});
+		const toldWith = (top: string): string => {
+			const given = [on(walk, 'top-wool-mid'), on(evening, top)];
+			const { changes } = toldDay(planStage(stage, PLANNED, client, given), wearableThings(client));
+			return changes.map((change) => changeSentence(change, (id) => id)).join(' ');
+		};
+		expect(toldWith('top-wool-light')).toContain(
+			'dry top-wool-light on for the wet top-wool-mid, from the dry bag'
+		);
+		expect(toldWith('top-wool-mid')).not.toContain('dry');
+	});
+	it('of two of a thing the dry one is put on', () => {
+		const client = guest(kit);
+		client.things = client.things.map((thing) =>
+			thing.id === 'top-wool-mid' ? { ...thing, quantity: { ...thing.quantity, value: 2 } } : thing
+		);
+		expect(ofEvening(client)).toMatch(/dry wool top.* on instead of the wet/);
+	});
+	it('nothing is changed that is dry', () => {
+		const dry = sentences(wetDay, { airTempC: 6 }, guest([...kit, 'top-wool-light']));
+		expect(dry.join(' ')).not.toMatch(/for the wet|instead of the wet/);
+	});
+	it('what happens to wet things overnight is said', () => {
+		const nameOf = (id: string): string => id;
+		expect(eveningSentence({ where: 'bag', driedIds: ['socks'], footwearIds: ['boots'] }, nameOf)).toBe(
+			'Evening: socks into the sleeping bag, dry in one night; insoles out of the boots.'
+		);
+		expect(eveningSentence({ where: 'room', driedIds: ['socks'], footwearIds: [] }, nameOf)).toBe(
+			'Evening: socks hung up, dry by morning.'
+		);
+		expect(eveningSentence({ where: 'bag', driedIds: [], footwearIds: ['boots'] }, nameOf)).toBe(
+			'Evening: insoles out of the boots.'
+		);
+	});
+});
 
 describe('a climb-and-stand day, told', () => {
 	const rows: PhaseRow[] = [

@@ -4,6 +4,7 @@ import { isFailing } from '../../document/verdict';
 import { outermost, type WornLayer } from '../../cloth/worn';
 import { cellName } from '../../conditions/cell-name';
 import { isOut } from '../../conditions/needs';
+import { DAMP_FROM, isChangedWhenWet, WET_FROM } from '../../heat/wet-cloth';
 import type { Weather } from '../../document/types';
 import type { Opening } from '../../document/worn';
 import type { Where } from '../../kit/pack';
@@ -13,12 +14,21 @@ import type { PlannedPhase, PlannedStage } from '../../kit/planned-day';
  * A day's changes as a guide would tell them: what goes on and off at which place, where it rides, what comes out when a
  * stop lasts longer, and what is different in the other weathers.
  */
-export const HOWS = ['over everything', 'over the harness', 'under the shell', 'plain'] as const;
+export const HOWS = [
+	'over everything',
+	'over the harness',
+	'under the shell',
+	'dry',
+	'dry one',
+	'plain'
+] as const;
 export interface PutOn {
 	thingId: string;
 	how: (typeof HOWS)[number];
 	/** worn before in its place, and taken off for it */
 	instead: string | null;
+	/** where a dry thing was kept that is put on for a wet one; null for everything else */
+	from: Where | null;
 }
 export interface TakenOff {
 	thingId: string;
@@ -69,6 +79,15 @@ const lived = (phases: readonly PlannedPhase[]): { phase: PlannedPhase; k: numbe
 	phases
 		.map((phase, k) => ({ phase, k }))
 		.filter(({ phase: { cell } }) => cell.kind !== 'sleep' && cell.kind !== 'what-if');
+
+/** Whether a dry thing is put on for one that has got wet. */
+function isForWet(layer: WornLayer, replaced: WornLayer | undefined, before: PlannedPhase): boolean {
+	if (!replaced || !isChangedWhenWet(replaced.cloth)) return false;
+	const wet = before.wet.find(({ thingId }) => thingId === replaced.cloth.thingId)?.share ?? 0;
+	return wet >= WET_FROM && (before.wetness[layer.cloth.thingId] ?? 0) < DAMP_FROM;
+}
+const rodeIn = (before: PlannedPhase, id: string): Where | null =>
+	before.carried.find(({ thingId }) => thingId === id)?.where ?? null;
 
 const isOverEverything = ({ position, cloth }: WornLayer): boolean =>
 	position === 5 && cloth.regions.trunk + cloth.regions.thighs > 0;
@@ -155,10 +174,13 @@ export function toldDay(
 			on: on.map((layer): PutOn => {
 				const replaced = off.find((other) => !told.has(other.cloth.thingId) && takesPlaceOf(layer, other));
 				if (replaced) told.add(replaced.cloth.thingId);
+				const { thingId } = layer.cloth;
+				const dry = isForWet(layer, replaced, before);
 				return {
-					thingId: layer.cloth.thingId,
-					how: howOf(layer, phase, before),
-					instead: replaced?.cloth.thingId ?? null
+					thingId,
+					how: dry ? 'dry' : howOf(layer, phase, before),
+					instead: replaced?.cloth.thingId ?? null,
+					from: dry ? rodeIn(before, thingId) : null
 				};
 			}),
 			off: off.map(({ cloth }) => ({
@@ -169,6 +191,8 @@ export function toldDay(
 			indoors: phase.cell.heated,
 			longer: longerOf(phase, byId)
 		};
+		for (const thingId of phase.dryOnes)
+			change.on.push({ thingId, how: 'dry one', instead: null, from: null });
 		if (change.on.length + change.off.length > 0 || change.front !== null || change.longer)
 			changes.push(change);
 		before = phase;

@@ -180,7 +180,13 @@
 			.name}
 	</p>
 	<div class="top">
-		<ChangeList name={first} start={told.start} changes={told.changes} {nameOf} />
+		<ChangeList
+			name={first}
+			start={told.start}
+			changes={told.changes}
+			evening={planned?.evening ?? null}
+			{nameOf}
+		/>
 		<section aria-label="What to look at">
 			<h2>In other weather</h2>
 			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
