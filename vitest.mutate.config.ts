@@ -14,6 +14,16 @@ class QuickFirst extends BaseSequencer {
 	}
 }
 
+/** Rooms that are changed: the tests of rooms that rest on them are only run when they are changed themselves. */
+const rooms = (process.env.SNUG_MUTATED_ROOMS ?? 'body,cloth,weather,heat').split(',');
+const RESTING = ['rules', 'outfit', 'judge'];
+const isResting = rooms.some((room) => RESTING.includes(room));
+/** Whole plans: they take most of the time, and notice least of what the tests beside the code do not. */
+const WHOLE_PLANS = [
+	'tests/reference/{well-equipped,demo-day}.test.ts',
+	'src/lib/core/{rules,outfit,judge}/**/*.test.ts'
+];
+
 /** The tests that hold body, cloth, weather, heat, rules, outfit and judge: their own, those of the rooms beside, and the references. */
 export default defineConfig({
 	test: {
@@ -23,7 +33,7 @@ export default defineConfig({
 			'tests/reference/**/*.test.ts'
 		],
 		// Whole plans for all patterns take longer than all the rest, and every change that nothing notices would pay for them.
-		exclude: ['tests/reference/census.test.ts'],
+		exclude: ['tests/reference/census.test.ts', ...(isResting ? [] : WHOLE_PLANS)],
 		setupFiles: ['tests/setup.ts'],
 		environment: 'node',
 		testTimeout: 20_000,
