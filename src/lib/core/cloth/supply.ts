@@ -54,7 +54,7 @@ export const OPENING_FACTOR: Readonly<Record<Opening, number>> = { closed: 1, ve
  * The largest over k of the layers 1…k with the permeability of layer k, where only layers over at least half
  * of the region may be the outermost: so a fleece over a membrane never harms, and a layer never does.
  * @param layers from the skin out
- * @param opening of the front; counts for the trunk only
+ * @param openingFactor share of the cloth that is left: by an open front on the trunk, or where one sits on it
  */
 export function regionTotalM2kw(layers: readonly RegionLayer[], air: AirInUse, openingFactor = 1): number {
 	let insulation = 0;

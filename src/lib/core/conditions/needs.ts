@@ -27,6 +27,19 @@ export const isRest = (cell: Pick<Cell, 'kind' | 'doing' | 'minutes'>): boolean 
 /** Outdoors and awake. */
 export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
 
+/** Seats of their own have lifts and wheels; elsewhere one sits on snow, rock or a wet log. */
+const HAS_SEATS: ReadonlySet<Doing> = new Set(['pistes', 'cycle', 'motorbike', 'vehicle']);
+/** In air below this what one sits on is cold, °C (our assumption). */
+const COLD_SEAT_C = 10;
+/** Whether one sits on something cold, where a mat keeps the thighs' clothes from being pressed. */
+export const sitsOnCold = (cell: Cell): boolean =>
+	cell.marks.includes('seated') &&
+	cell.kind !== 'ride' &&
+	!cell.heated &&
+	isOut(cell) &&
+	cell.airTempC < COLD_SEAT_C &&
+	!HAS_SEATS.has(cell.doing);
+
 /** Whether a face keeps water out for hours. */
 export const isWaterproof = ({ waterGrade }: Cloth): boolean =>
 	waterGrade === 'light-membrane' || waterGrade === 'taped' || waterGrade === 'rubber';

@@ -22,8 +22,12 @@ export interface Person {
 	offsetClo: number;
 	marks: DebtMarks;
 	careful: boolean;
+	/** whether a mat to sit on comes along */
+	seatMat: boolean;
 	schools: Schools;
 }
+
+const SEAT_MAT = 'mat-seat';
 
 /** Unknown facts count as average: no offset, the usual marks. */
 export function personOf(client: Client): Person {
@@ -32,6 +36,13 @@ export function personOf(client: Client): Person {
 		offsetClo: client.offsetClo.value ?? 0,
 		marks: careful ? CAREFUL_MARKS : USUAL_MARKS,
 		careful,
+		seatMat: client.things.some(
+			({ typeId, deletedAt, quantity: { state, value } }) =>
+				typeId === SEAT_MAT &&
+				deletedAt === null &&
+				(state === 'has' || state === 'assumed') &&
+				(value ?? 0) >= 1
+		),
 		schools: schoolsOf(client.schools)
 	};
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { cellOf, clothWorn, kitOf } from '../../../../tests/fixtures/make';
 import type { Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
+import type { Mark } from '../document/types';
 import { personOf } from '../conditions/person';
 import { type CellCourse, changeForDry, eveningWetness, freshLiving, liveThrough, wetnessOf } from './course';
 import { cellAir, debtEndWhm2 } from './ledger';
@@ -98,6 +99,18 @@ describe('a person through a phase', () => {
 		later.sweat.share.set('fleece', 0.5);
 		liveThrough(rest, worn('top-synthetic', 'fleece', ...legs), 1, later, person);
 		expect(later.sweat.share.get('fleece')).toBeCloseTo(0.375, 6);
+	});
+	it('who sits on the cold without a mat loses a third of what warms the thighs; on a mat, or on a lift, nobody does', () => {
+		const clo = (marks: Mark[], own: Partial<typeof person> = {}, change: Partial<Cell> = {}): number =>
+			liveThrough({ ...stop(-5, { marks, ...change }), fresh: true }, DRESSED, 1, freshLiving(), {
+				...person,
+				...own
+			}).resultantClo;
+		const standing = clo([]);
+		expect(clo(['seated'])).toBeLessThan(standing - 0.02);
+		expect(clo(['seated'], { seatMat: true })).toBe(standing);
+		expect(clo(['seated'], {}, { doing: 'pistes' })).toBe(standing);
+		expect(clo(['seated'], {}, { airTempC: 12 })).toBe(clo([], {}, { airTempC: 12 }));
 	});
 	it('where there are two of a thing, the wet one is wet in the evening all the same', () => {
 		const living = freshLiving(new Map([['sock-mid', 0.8]]));

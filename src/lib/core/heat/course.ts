@@ -1,11 +1,17 @@
 import type { BalanceTerms } from '../body/heat-balance';
 import { type Region } from '../cloth/parts';
-import { BARE_M2KW, bodyConductance, type RegionTotals, resultantClo } from '../cloth/supply';
+import {
+	BARE_M2KW,
+	bodyConductance,
+	regionTotalM2kw,
+	type RegionTotals,
+	resultantClo
+} from '../cloth/supply';
 import { type Cloth, covers } from '../cloth/things';
 import { innermost, layersOf, type Outfit, outfitClo, totalsOf, type WornLayer } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import { FALL_MIN } from '../conditions/immersion';
-import { dexterityNeeded, isWaterproof } from '../conditions/needs';
+import { dexterityNeeded, isWaterproof, sitsOnCold } from '../conditions/needs';
 import type { Person } from '../conditions/person';
 import type { Part } from '../document/parts';
 import { CLO_M2KW } from '../units';
@@ -110,6 +116,12 @@ const LIMB_FILM_M2KW = 0.03;
 const PRESSED = 0.7;
 const FLOODED_BOOT = 0.5;
 
+/** Share of the thighs' cloth that is left under who sits on something cold without a mat (our assumption). */
+const SEAT_PRESSED = 0.7;
+/** Share of a region's cloth that is left where one sits. */
+export const seatShareLeft = (cell: Cell, region: Region, { seatMat }: Pick<Person, 'seatMat'>): number =>
+	region === 'thighs' && !seatMat && sitsOnCold(cell) ? SEAT_PRESSED : 1;
+
 const PART_OF: Readonly<Partial<Record<Region, Part>>> = {
 	feet: 'feet',
 	calves: 'calves',
@@ -151,10 +163,18 @@ const coveringOf = (outfit: Outfit, part: Part): WornLayer[] =>
 	outfit.filter(({ cloth }) => covers(cloth, part));
 
 /** Total insulation of every region, m²·K/W; under water as what would lose as much to the air. */
-function totalsIn(cell: Cell, outfit: Outfit, wetness: Wetness, openingFactor: number): RegionTotals {
-	const totals: Record<Region, number> = {
-		...totalsOf(wetLayers(outfit, wetness), cellAir(cell).air, openingFactor)
-	};
+function totalsIn(
+	cell: Cell,
+	outfit: Outfit,
+	wetness: Wetness,
+	openingFactor: number,
+	person: Person
+): RegionTotals {
+	const { air } = cellAir(cell);
+	const wet = wetLayers(outfit, wetness);
+	const totals: Record<Region, number> = { ...totalsOf(wet, air, openingFactor) };
+	const seat = seatShareLeft(cell, 'thighs', person);
+	if (seat < 1) totals.thighs = regionTotalM2kw(layersOf(wet, 'thighs'), air, seat);
 	for (const region of ['hands', 'feet'] as const)
 		totals[region] = limbTotalM2kw(totals[region], coveringOf(outfit, region), wetness);
 	if (cell.water)
@@ -289,7 +309,7 @@ export function liveThrough(
 		}
 		if (before === null || !isSameWetness(before, wetness, outfit)) {
 			before = wetness;
-			const totals = totalsIn(cell, outfit, wetness, openingFactor);
+			const totals = totalsIn(cell, outfit, wetness, openingFactor, person);
 			const clo = resultantClo(bodyConductance(totals), air.air);
 			loss = lossOf(wetBalance(air.balance, skinWet(outfit, wetness)), clo, person.offsetClo);
 			now = {
@@ -328,7 +348,10 @@ export function liveThrough(
 		isPaid,
 		holdsMinutes: isOut ? holds : null,
 		loss,
-		resultantClo: resultantClo(bodyConductance(totalsIn(cell, outfit, average, openingFactor)), air.air),
+		resultantClo: resultantClo(
+			bodyConductance(totalsIn(cell, outfit, average, openingFactor, person)),
+			air.air
+		),
 		outfit: wetLayers(outfit, average),
 		fingers,
 		toes,

@@ -1,7 +1,7 @@
 import { WORK_WM2 } from '../body/effort';
 import { type Cloth, clothOf, covers, isBag } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
-import { HIGH_LIGHT_M, isAwake, isOut } from '../conditions/needs';
+import { HIGH_LIGHT_M, isAwake, isOut, sitsOnCold } from '../conditions/needs';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
 import type { Feature } from '../document/types';
@@ -164,7 +164,7 @@ const bagUnclear: FindingRule = (facts) => {
 };
 
 interface Gear {
-	gear: 'torch' | 'cleats' | 'bike-lights' | 'dry-bag' | 'float';
+	gear: 'torch' | 'cleats' | 'bike-lights' | 'dry-bag' | 'float' | 'seat-mat';
 	/** types that serve */
 	typeIds: readonly string[];
 	/** what whatever serves can do */
@@ -174,6 +174,8 @@ interface Gear {
 
 /** Rain from which on a dry bag is asked for, minutes of ordinary rain (our assumption). */
 export const DRY_BAG_ASKED_MIN = 120;
+/** Who sits on the cold so long wants a mat, minutes (our assumption). */
+const SEAT_MIN = 30;
 /** Things that are not clothes but decide the day, and when. */
 const GEAR: readonly Gear[] = [
 	{
@@ -203,6 +205,11 @@ const GEAR: readonly Gear[] = [
 		asks: (cell) =>
 			cell.terrain.includes('deep-water') &&
 			(cell.marks.includes('immersed-thigh') || cell.marks.includes('immersed-waist'))
+	},
+	{
+		gear: 'seat-mat',
+		typeIds: ['mat-seat'],
+		asks: (cell) => sitsOnCold(cell) && cell.minutes >= SEAT_MIN
 	}
 ];
 const gearForThis: FindingRule = (facts) =>

@@ -147,6 +147,8 @@ export const MESSAGES = {
 	'gear.bike-lights': 'a light in front and behind on the bicycle',
 	'gear.dry-bag': 'a roll-top bag or a rain cover that keeps dry things dry',
 	'gear.float': 'a buoyancy vest',
+	'gear.seat-mat': 'a mat to sit on',
+	'gear.none.seat-mat': 'mat to sit on',
 	'gear.none.float': 'buoyancy vest',
 	'gear.none.torch': 'head torch',
 	'gear.none.cleats': 'light cleats for ice underfoot',

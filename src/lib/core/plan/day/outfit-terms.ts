@@ -9,7 +9,7 @@ import { acceptsWetLegs, isRainThrough, needsCover, rainKeptMin } from '../../co
 import type { Person } from '../../conditions/person';
 import { overheatWeight } from '../../conditions/stops';
 import { OPENINGS } from '../../document/worn';
-import { inWaterM2kw } from '../../heat/course';
+import { inWaterM2kw, seatShareLeft } from '../../heat/course';
 import type { CellAir } from '../../heat/ledger';
 import { wettedIn } from '../../heat/water';
 import { limbShareLeft, type Wetness } from '../../heat/wet-cloth';
@@ -135,7 +135,8 @@ function regionsIn(
 	[trunks, legs, heads]: readonly [number, number, number],
 	widest: number,
 	cell: Cell,
-	wetness: Wetness
+	wetness: Wetness,
+	person: Person
 ): Regions {
 	const openings = OPENINGS.slice(0, widest + 1);
 	const body = openings.map(() => new Float64Array(trunks * legs));
@@ -147,7 +148,8 @@ function regionsIn(
 		const { ways, wayOf } = contact;
 		const opens = region === 'trunk' ? openings : OPENINGS.slice(0, 1);
 		const soaked = soakedIn(cell, region, always, wetness);
-		const made = opens.map((opening) => conductances(contact, air, OPENING_FACTOR[opening], soaked));
+		const seat = seatShareLeft(cell, region, person);
+		const made = opens.map((opening) => conductances(contact, air, seat * OPENING_FACTOR[opening], soaked));
 		const of = openings.map((_, o) => made[o] ?? made[0]!);
 		if (ways[2] > 1) {
 			shared.push({ contact, of });
@@ -264,7 +266,8 @@ export function outfitTerms(
 			[trunk.length, legs.length, head.length],
 			widest,
 			cell,
-			wetness
+			wetness,
+			person
 		),
 		unmet: unmetOf(cell, wardrobe.stacks, always, person),
 		headMatters: faceNeeded !== 0 || (rains && facts.head.some(({ keeps }) => keeps.some((one) => one > 0))),
