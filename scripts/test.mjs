@@ -22,6 +22,9 @@ const folder = path.join(root, '.data/test');
 const total = { passed: 0, failed: 0 };
 const running = [];
 
+/** `npm test -- --browser` builds and runs the tests of the browser alone. */
+const browserOnly = process.argv.includes('--browser');
+
 async function stopAll() {
 	while (running.length > 0) await running.pop().stop();
 }
@@ -86,6 +89,23 @@ async function prepare(env) {
 		throw new Trouble('The database of the tests could not be prepared, see above.', 'run the tests again.');
 }
 
+/** Format, types, lint, and all tests but those of the browser. */
+async function testWithoutBrowser(env, database) {
+	// Each uses one core: together they take half as long.
+	await Promise.all([
+		step('types', () => runs(bin('svelte-check'), ['--fail-on-warnings', '--output', 'human'], {}, true)),
+		step('format', () => runs(bin('prettier'), ['--check', '--log-level', 'warn', '.'], {}, true)).then(() =>
+			step('lint and import boundaries', () => runs(bin('eslint'), ['.'], {}, true))
+		)
+	]);
+	await vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env);
+	// One after the other, since they share one database. Nothing is built meanwhile: both write into .svelte-kit.
+	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], {
+		...env,
+		...database.schemaEnv
+	});
+}
+
 async function main() {
 	checkNode();
 	ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
@@ -94,25 +114,11 @@ async function main() {
 	mkdirSync(folder, { recursive: true });
 
 	spawnSync(bin('svelte-kit'), ['sync'], { cwd: root, stdio: 'inherit' });
-	// Each uses one core: together they take half as long.
-	await Promise.all([
-		step('types', () => runs(bin('svelte-check'), ['--fail-on-warnings', '--output', 'human'], {}, true)),
-		step('format', () => runs(bin('prettier'), ['--check', '--log-level', 'warn', '.'], {}, true)).then(() =>
-			step('lint and import boundaries', () => runs(bin('eslint'), ['.'], {}, true))
-		)
-	]);
-
 	const database = await startMariadb(path.join(folder, 'database'), 5490);
 	running.push(database);
 	const env = { ...database.env, SNUG_MIGRATIONS: path.join(root, 'db/migrations') };
 	Object.assign(process.env, env);
-
-	await vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env);
-	// One after the other, since they share one database. Nothing is built meanwhile: both write into .svelte-kit.
-	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], {
-		...env,
-		...database.schemaEnv
-	});
+	if (!browserOnly) await testWithoutBrowser(env, database);
 
 	const built = await step('build', async () => {
 		try {
@@ -139,9 +145,10 @@ async function main() {
 			running.push(app);
 			addresses.push(app.address);
 		}
-		await step('under load, faults and nonsense', () =>
-			runs(process.execPath, [path.join(root, 'scripts/torture.mjs'), '--short'])
-		);
+		if (!browserOnly)
+			await step('under load, faults and nonsense', () =>
+				runs(process.execPath, [path.join(root, 'scripts/torture.mjs'), '--short'])
+			);
 		say('browser tests');
 		const browserReport = path.join(folder, 'browser.json');
 		const browserGood = await runs(bin('playwright'), ['test'], {
