@@ -148,13 +148,13 @@ export function boundWords({
 	days
 }: TripSummary): string {
 	if (daysDone < days) return message('bound.stopped', { done: daysDone, days });
-	const isLeast = proven || levels.massG <= atLeastG;
+	const isLeast = proven || levels.loadG <= atLeastG;
 	return message('bound.best', {
 		proven: gap === 0 ? 'yes' : gap <= MOST_CHANGES_SAID ? 'near' : 'no',
 		gap: Math.ceil(gap),
 		weight: isLeast ? 'least' : atLeastG > 0 ? 'close' : 'found',
 		percent:
-			isLeast || atLeastG === 0 ? 0 : Math.max(1, Math.ceil((100 * (levels.massG - atLeastG)) / atLeastG)),
+			isLeast || atLeastG === 0 ? 0 : Math.max(1, Math.ceil((100 * (levels.loadG - atLeastG)) / atLeastG)),
 		cut: cut ? 'yes' : 'no',
 		fits: fits ? 'yes' : 'no'
 	});

@@ -18,6 +18,7 @@ import { wetMorningFinding } from '../judge/wet-morning';
 import { type CarriedThing, hasDryBag, packOf, packTooSmall, rideOf, wetInThePack } from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, withGiven } from '../outfit/legal-outfits';
+import type { Levels } from '../rules/objective';
 import { dressDay, type StagePlan } from './day/dress-day';
 import { emergencyOutfit } from './day/what-if';
 import { openingOf } from './simulated-plan';
@@ -65,7 +66,7 @@ export interface ChosenDay extends Wearer {
 	/** as it is when dry */
 	kit: readonly Cloth[];
 	cells: readonly Cell[];
-	choice: Pick<StagePlan, 'outfits' | 'openings' | 'levels' | 'proven'> & { gap: number };
+	choice: Pick<StagePlan, 'outfits' | 'openings' | 'proven'> & { levels: Levels; gap: number };
 	/** things were left out of the search */
 	cut: boolean;
 	morning: Wetness;

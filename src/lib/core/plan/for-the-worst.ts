@@ -1,3 +1,4 @@
+import { setOf } from './trip-choice';
 import { factorOf } from '../cloth/factors';
 import type { Cloth } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
@@ -93,15 +94,21 @@ export function withWorst(plan: TripPlan): TripPlan {
 	if (added.size === 0) return plan;
 	const bag = packBag(problem.kit);
 	const taken = new Set(choice.taken);
-	let massG = choice.levels.massG;
 	const carried = new Map([...plan.carried].map(([id, things]) => [id, new Set(things)]));
 	for (const [index, cloth] of cloths.entries()) {
 		if (!added.has(cloth.thingId) || taken.has(index)) continue;
 		taken.add(index);
-		massG += cloth.massG;
 		// Where there is no pack that is known of, nothing says that it would not go in.
 		for (const id of usedOn.get(cloth.thingId) ?? [])
 			if (!bag || cloth.packedL <= bag.holdsL) carried.get(id)?.add(cloth.thingId);
 	}
-	return { ...plan, choice: { ...choice, taken, levels: { ...choice.levels, massG } }, carried };
+	return {
+		...plan,
+		choice: {
+			...choice,
+			taken,
+			levels: { ...choice.levels, ...setOf([...taken].map((index) => cloths[index]!)) }
+		},
+		carried
+	};
 }

@@ -21,7 +21,7 @@ import {
 	type Wardrobes,
 	wardrobesOf
 } from './trip-days';
-import type { Progress, SolveOptions, TripChoice } from './trip-choice';
+import { type Progress, setOf, type SolveOptions, type TripChoice } from './trip-choice';
 import { TripSolver } from './trip-solver';
 import { withWorst } from './for-the-worst';
 import { plannedDay, plannedDays, type TripPlan } from './trip-plan';
@@ -135,11 +135,11 @@ export class TripPlanner {
 		const added = addedTo(plan);
 		const { problem, choice } = plan;
 		const taken = new Set([...choice.taken, ...constraintsOf(added, problem).taken]);
-		const massG = [...taken].reduce((sum, thing) => sum + problem.wardrobe.cloths[thing]!.massG, 0);
+		const set = setOf([...taken].map((thing) => problem.wardrobe.cloths[thing]!));
 		return {
 			...plan,
 			wishes,
-			choice: { ...choice, taken, levels: { ...choice.levels, massG } },
+			choice: { ...choice, taken, levels: { ...choice.levels, ...set } },
 			proven: false
 		};
 	}

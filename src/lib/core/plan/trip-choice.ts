@@ -1,3 +1,4 @@
+import type { Cloth } from '../cloth/things';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import type { HittingSolver, Oracle } from '../search/hitting-set';
 import { costOf } from '../search/problem';
@@ -7,6 +8,7 @@ import type { Dressed } from './day/day-problem';
 import { penaltyOfLimb } from './day/body-debts';
 import type { BodyDebts, Day, Limb } from './day/limb-judges';
 import { LIMBS } from './day/limb-judges';
+import { loadOf } from '../rules/objective';
 
 /** What a search of a trip is asked and answers: the choice of each group on each day, and all of them as one. */
 
@@ -19,19 +21,22 @@ export interface TripLevels {
 	/** in units of one outermost layer put on or taken off */
 	changes: number;
 	massG: number;
+	/** what decides of it: grams, and something for each piece */
+	loadG: number;
 }
+/** Levels of a day: what is taken is one set for all of them. */
+export type DayLevels = Omit<TripLevels, 'massG' | 'loadG'>;
 
 export interface TripChoice {
 	/** by day; null where the search was stopped before it */
 	dressed: (Dressed | null)[];
-	/** levels of each day, without its mass */
-	dayLevels: Omit<TripLevels, 'massG'>[];
+	dayLevels: DayLevels[];
 	levels: TripLevels;
 	/** the same of trunk, legs and head alone */
 	bodyLevels: TripLevels;
 	/** things worn anywhere, and those that come along anyway, as indexes into the kit */
 	taken: Set<number>;
-	/** no set can weigh less, as far as was shown, g */
+	/** no set can come to a smaller load, as far as was shown, g */
 	atLeastG: number;
 	/** the first three levels are the least there are, among the outfits that were searched */
 	levelsProven: boolean;
@@ -120,10 +125,16 @@ export interface SolverProblem {
 	days: readonly SolverDay[];
 }
 
+/** What a set of things weighs, and what it comes to as load. */
+export const setOf = (cloths: readonly Pick<Cloth, 'massG'>[]): Pick<TripLevels, 'massG' | 'loadG'> => ({
+	massG: cloths.reduce((sum, { massG }) => sum + massG, 0),
+	loadG: cloths.reduce((sum, cloth) => sum + loadOf(cloth), 0)
+});
+
 /** The choices of all groups as one. */
 export function choiceFrom(
 	days: readonly SolverDay[],
-	massG: readonly number[],
+	cloths: readonly Pick<Cloth, 'massG'>[],
 	groups: Record<Group, GroupChoice>,
 	dressed: (Dressed | null)[],
 	{ fitted, debts }: { fitted: readonly BodyDebts[]; debts: readonly BodyDebts[] },
@@ -149,8 +160,7 @@ export function choiceFrom(
 	});
 	const taken = new Set(GROUPS.flatMap((group) => [...groups[group].used]));
 	constraints.taken.forEach((thing) => taken.add(thing));
-	const mass = (things: Iterable<number>): number =>
-		[...things].reduce((sum, thing) => sum + massG[thing]!, 0);
+	const carried = (things: Iterable<number>) => setOf([...things].map((thing) => cloths[thing]!));
 	const free = [...taken].filter((thing) => constraints.taken.has(thing) || constraints.preferred.has(thing));
 	const body = total(groups.body.levels);
 	const gaps = days.map((day) =>
@@ -159,10 +169,10 @@ export function choiceFrom(
 	return {
 		dressed,
 		dayLevels,
-		levels: { ...total(dayLevels), massG: mass(taken) },
-		bodyLevels: { ...body, changes: body.changes / 100, massG: mass(groups.body.used) },
+		levels: { ...total(dayLevels), ...carried(taken) },
+		bodyLevels: { ...body, changes: body.changes / 100, ...carried(groups.body.used) },
 		taken,
-		atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, mass(free)),
+		atLeastG: GROUPS.reduce((sum, group) => sum + groups[group].atLeastG, carried(free).loadG),
 		levelsProven: GROUPS.every((group) => groups[group].levelsProven),
 		massProven: GROUPS.every((group) => groups[group].massProven),
 		isWhole: false,
@@ -172,11 +182,11 @@ export function choiceFrom(
 }
 
 /** What decides before the mass, in one number, hundredths of a change. */
-export const weighed = ({ penalty, overheat, changes }: Omit<TripLevels, 'massG'>): number =>
+export const weighed = ({ penalty, overheat, changes }: DayLevels): number =>
 	costOf(penalty, overheat) + 100 * changes;
 
-/** Whether levels are better: all that is felt first, then the mass. */
+/** Whether levels are better: all that is felt first, then the load. */
 export function isBetter(a: TripLevels, b: TripLevels): boolean {
 	const less = weighed(a) - weighed(b);
-	return Math.abs(less) > 1e-6 ? less < 0 : a.massG < b.massG - 1e-6;
+	return Math.abs(less) > 1e-6 ? less < 0 : a.loadG < b.loadG - 1e-6;
 }

@@ -1,3 +1,4 @@
+import { loadOf } from '../rules/objective';
 import type { Outfit } from '../cloth/worn';
 import type { Wardrobe } from '../outfit/legal-outfits';
 import { lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
@@ -43,12 +44,9 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	private readonly solvers = new Map<string, SequenceSolver>();
 	private readonly solved = new Map<string, Solved | null>();
 	private readonly tables = new Map<object, OutfitTables>();
-	private readonly massG: number[];
 
 	/** @param problem may be put another one in place of, of the same wardrobe: what is alike is known already */
-	constructor(public problem: P) {
-		this.massG = problem.wardrobe.cloths.map(({ massG }) => massG);
-	}
+	constructor(public problem: P) {}
 
 	/** The sequence of a group on a day; days that are alike share it. */
 	private solverOf(
@@ -165,8 +163,8 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const unlike = new Map(all.map((one) => [one.oracle, one]));
 		const unique = [...unlike.values()].map(oracleFor);
 		const things = new Set([...start, ...unique.flatMap((oracle) => oracle.things)]);
-		const masses = this.massG.map((massG, thing) =>
-			constraints.taken.has(thing) || constraints.preferred.has(thing) ? 0 : massG
+		const masses = this.problem.wardrobe.cloths.map((cloth, thing) =>
+			constraints.taken.has(thing) || constraints.preferred.has(thing) ? 0 : loadOf(cloth)
 		);
 		// The set that one has stays where every day does with it; else as little as possible is added to it.
 		if (last) {
@@ -307,7 +305,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			dressed[day.index] ? debtsOf(day, dressed[day.index]!) : before[day.index]!
 		);
 		const both = { fitted: before, debts: next };
-		return { choice: choiceFrom(this.problem.days, this.massG, groups, dressed, both, constraints), next };
+		return {
+			choice: choiceFrom(this.problem.days, this.problem.wardrobe.cloths, groups, dressed, both, constraints),
+			next
+		};
 	}
 
 	private readonly dressedKnown = new WeakMap<Wardrobe, Map<string, Dressed>>();

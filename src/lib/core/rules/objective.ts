@@ -51,6 +51,10 @@ export const countedOverheat = (cloMin: number): number =>
 	OVERHEAT_STEP_CLOMIN * Math.floor(Math.max(0, cloMin) / OVERHEAT_STEP_CLOMIN + 1e-9);
 /** Where a finger settles in gloves that are plainly too warm, °C (our assumption). */
 export const HOT_FINGER_C = 36;
+/** Grams that each thing counts beside its own, so that of sets that do as well the one with fewer things wins (our assumption). */
+export const LOAD_PER_PIECE_G = 100;
+/** What a thing counts as load, g. */
+export const loadOf = ({ massG }: { massG: number }): number => massG + LOAD_PER_PIECE_G;
 /** From this effort on what is worn over everything is for stops only, W/m² (common practice). */
 export const STOP_CLOTHES_UNTIL_WM2 = 165;
 /** Boots, shells and coats come off in a heated place that lasts longer than this, minutes (common practice). */

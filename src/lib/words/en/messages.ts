@@ -271,7 +271,7 @@ export const MESSAGES = {
 	// What was shown about a plan
 	'bound.stopped': 'Stopped after {done} of {days} days: the others have no plan yet.',
 	'bound.best':
-		'{proven, select, yes {Nothing better is possible{cut, select, yes { with the likeliest things of this large kit} other { with this kit}}: no plan is warmer, drier or takes fewer changes.} near {It takes at most {gap, plural, one {one change} other {# changes}} a day more than the best possible plan.} other {This is the best plan found in time; how much better one could be is not known.}} {weight, select, least {No lighter set does as well} close {It is at most {percent} % heavier than the lightest possible} other {It is the lightest found so far}}.{fits, select, no { Not everything goes into the pack.} other {}}',
+		'{proven, select, yes {Nothing better is possible{cut, select, yes { with the likeliest things of this large kit} other { with this kit}}: no plan is warmer, drier or takes fewer changes.} near {It takes at most {gap, plural, one {one change} other {# changes}} a day more than the best possible plan.} other {This is the best plan found in time; how much better one could be is not known.}} {weight, select, least {No smaller load does as well} close {Its load is at most {percent} % over the smallest possible} other {It is the smallest load found so far}}.{fits, select, no { Not everything goes into the pack.} other {}}',
 
 	// A phase in a list of phases
 	'phase.short':

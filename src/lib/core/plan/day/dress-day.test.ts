@@ -48,11 +48,11 @@ const less = (a: number[], b: number[]): boolean => {
 	const i = a.findIndex((value, at) => Math.abs(value - b[at]!) > 1e-6);
 	return i >= 0 && a[i]! < b[i]!;
 };
-const levels = ({ bodyLevels: { penalty, overheat, changes, massG } }: StagePlan): number[] => [
+const levels = ({ bodyLevels: { penalty, overheat, changes, loadG } }: StagePlan): number[] => [
 	penalty,
 	overheat,
 	changes,
-	massG
+	loadG
 ];
 
 describe('the choice of outfits', () => {

@@ -1,17 +1,17 @@
 import type { Cell } from '../../conditions/cells';
 import type { Person } from '../../conditions/person';
 import type { Wardrobe } from '../../outfit/legal-outfits';
-import type { Levels } from '../../rules/objective';
 import { finished } from '../../search/steps';
 import { UNLIMITED } from '../constraints';
+import type { TripLevels } from '../trip-choice';
 import { TripSolver } from '../trip-solver';
 import { type Dressed } from './day-problem';
 import { dayOf, type Start } from './limb-judges';
 
 export interface StagePlan extends Dressed {
-	levels: Levels;
+	levels: TripLevels;
 	/** the same of trunk, legs and head alone, given what the rest wears: this part is the least there is */
-	bodyLevels: Levels;
+	bodyLevels: TripLevels;
 	/** every legal outfit was searched, and no lighter set of things does as well */
 	proven: boolean;
 }

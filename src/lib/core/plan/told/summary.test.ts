@@ -44,10 +44,10 @@ describe('the summary of a plan', () => {
 	});
 	it('says in words how far the bound goes', () => {
 		const own = summary();
-		expect(boundWords(own)).toMatch(/No lighter set does as well/);
+		expect(boundWords(own)).toMatch(/No smaller load does as well/);
 		expect(
-			boundWords({ ...own, proven: false, levels: { ...own.levels, massG: 1020 }, atLeastG: 1000 })
-		).toMatch(/It is at most 2 % heavier than the lightest possible/);
+			boundWords({ ...own, proven: false, levels: { ...own.levels, loadG: 1020 }, atLeastG: 1000 })
+		).toMatch(/Its load is at most 2 % over the smallest possible/);
 		expect(boundWords({ ...own, daysDone: 0 })).toMatch(/^Stopped after 0 of 1 days/);
 		expect(boundWords({ ...own, fits: false })).toMatch(/Not everything goes into the pack/);
 	});
