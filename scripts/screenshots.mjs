@@ -19,7 +19,13 @@ import { startMariadb } from './lib/mariadb.mjs';
 const openWhy = (words) => (page) => page.getByRole('button', { name: words }).first().click();
 
 /** Waits until the plan is there. */
-const planned = (page) => page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
+const planned = async (page) => {
+	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
+	// What stands further down is loaded when somebody comes near it.
+	await page.locator('[data-once-near]').scrollIntoViewIfNeeded();
+	await page.getByRole('slider', { name: 'The body through the day' }).waitFor({ timeout: 20_000 });
+	await page.evaluate(() => scrollTo(0, 0));
+};
 
 const VIEWS = [
 	{ name: 'trips', url: '/' },

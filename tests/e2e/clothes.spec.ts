@@ -85,6 +85,7 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 			/^\d\d:\d\d (start in .+|.+: .+ (on|off|instead of|over everything|closed|open|neck).*)\.?/
 		);
 
+	await page.locator('[data-once-near]').scrollIntoViewIfNeeded();
 	const moments = page.getByRole('list', { name: 'What goes wrong, and when' });
 	await expect(moments.getByRole('button').first()).toContainText('the cold is not held off any more');
 	await moments.getByRole('button').first().click();
@@ -158,9 +159,9 @@ test('a sit-still day: the dry change, the quiet face, the school of the house',
 test('the house says how it is done, and keeps it', async ({ page }) => {
 	await page.goto('/house');
 	await page.getByLabel('Ears').selectOption('free to hear');
-	await expect(page.getByRole('status')).toContainText('Saved');
+	await expect(page.getByRole('status').first()).toContainText('Saved');
 	await page.reload();
 	await expect(page.getByLabel('Ears')).toHaveValue('free');
 	await page.getByLabel('Ears').selectOption('');
-	await expect(page.getByRole('status')).toContainText('Saved');
+	await expect(page.getByRole('status').first()).toContainText('Saved');
 });

@@ -13,7 +13,7 @@
 	import AddThing from '$lib/ui/kit/AddThing.svelte';
 	import Choice from '$lib/ui/parts/Choice.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
-	import OncePageLives from '$lib/ui/parts/OncePageLives.svelte';
+	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import ThingFacts from '$lib/ui/kit/ThingFacts.svelte';
 	import UndoBar from '$lib/ui/parts/UndoBar.svelte';

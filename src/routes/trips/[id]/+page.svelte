@@ -22,7 +22,7 @@
 	import TripHead from '$lib/ui/trip/TripHead.svelte';
 	import { normalsFor } from '$lib/ui/trip/normals-for';
 	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
-	import OncePageLives from '$lib/ui/parts/OncePageLives.svelte';
+	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';

@@ -1,14 +1,12 @@
 <script lang="ts">
-	import { firstName, clock, duration, verdictSentence, verdictTag } from '$lib/words/labels';
+	import { clock, duration, verdictSentence, verdictTag } from '$lib/words/labels';
 	import type { Client } from '$lib/core/document/types';
 	import { cellName } from '$lib/core/conditions/cell-name';
-	import { personOf } from '$lib/core/conditions/person';
-	import type { simulationOf } from '$lib/core/plan/simulated-plan';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/words/units';
-	import BodyStrip from './BodyStrip.svelte';
 	import CoverageLadder from './CoverageLadder.svelte';
 	import PlanDrawing from './PlanDrawing.svelte';
+	import OnceNear from '../../late/OnceNear.svelte';
 	import VerdictTag from '../../parts/VerdictTag.svelte';
 	import { columnWidths } from './plan-columns';
 	import { DAMP_FROM } from '$lib/core/heat/wet-cloth';
@@ -17,7 +15,6 @@
 
 	interface Props {
 		phases: readonly PlannedPhase[];
-		course: ReturnType<typeof simulationOf>;
 		/** the same day in other weathers */
 		others: readonly (readonly PlannedPhase[])[];
 		names: ReadonlyMap<string, string>;
@@ -25,9 +22,10 @@
 		/** a thing was dropped on a phase */
 		ondropthing: (thingId: string, phaseId: string) => void;
 	}
-	let { phases, course, others, names, client, ondropthing }: Props = $props();
+	let { phases, others, names, client, ondropthing }: Props = $props();
 
 	const GUTTER = 118;
+	const STRIP_PX = 150;
 	let width = $state(1228);
 	const units = $derived(readerUnits());
 	const widths = $derived(columnWidths(phases, width - GUTTER - 2));
@@ -92,17 +90,11 @@
 		</div>
 		<PlanDrawing {phases} {widths} {names} clientName={first} {others} />
 	</div>
-	{#if course.minutes.length > 0}
-		<BodyStrip
-			who={firstName(client.name)}
-			{course}
-			{phases}
-			{widths}
-			gutter={GUTTER}
-			holdWhm2={personOf(client).marks.holdWhm2}
-			nameOf={(id) => names.get(id) ?? id}
-		/>
-	{/if}
+	<OnceNear height={STRIP_PX}>
+		{#await import('./BodyOfDay.svelte') then { default: BodyOfDay }}
+			<BodyOfDay {phases} {client} {widths} gutter={GUTTER} {names} />
+		{/await}
+	</OnceNear>
 	<CoverageLadder {phases} {widths} {names} gutter={GUTTER} />
 </div>
 

@@ -5,7 +5,6 @@
 	// eslint-disable-next-line import-x/no-duplicates -- two doors whose types stand in one file
 	import { MediaQuery } from 'svelte/reactivity';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
-	import { simulationOf } from '$lib/core/plan/simulated-plan';
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
 	import type { Wish } from '$lib/core/document/wish';
@@ -88,7 +87,6 @@
 
 	const planned = $derived(session.days.find((day) => day.weather === data.weather.id) ?? null);
 	const phases = $derived(planned?.phases ?? []);
-	const course = $derived(simulationOf(phases, data.client));
 	const names = $derived(new Map(data.client.things.map((thing) => [thing.id, shortName(thing.name)])));
 	const nameOf = (id: string): string => names.get(id) ?? id;
 	const findings = $derived(planned?.findings ?? []);
@@ -202,7 +200,6 @@
 
 	<PlanPlot
 		{phases}
-		{course}
 		others={others.map((day) => day.phases)}
 		{names}
 		client={data.client}

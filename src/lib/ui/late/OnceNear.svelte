@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { onMount, type Snippet } from 'svelte';
+
+	/** What is loaded only when somebody comes near it, or prints the page: it begins sooner without. */
+	interface Props {
+		/** room that is kept for it, px */
+		height: number;
+		children: Snippet;
+	}
+	let { height, children }: Props = $props();
+	let place = $state<HTMLElement>();
+	let isNear = $state(false);
+	/** How near is near enough, px. */
+	const NEAR = '300px';
+
+	onMount(() => {
+		const come = (): void => {
+			isNear = true;
+		};
+		const observer = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && come(), {
+			rootMargin: NEAR
+		});
+		if (place) observer.observe(place);
+		window.addEventListener('beforeprint', come);
+		return () => {
+			observer.disconnect();
+			window.removeEventListener('beforeprint', come);
+		};
+	});
+</script>
+
+<div bind:this={place} data-once-near style:min-height={isNear ? null : `${height}px`}>
+	{#if isNear}{@render children()}{/if}
+</div>
