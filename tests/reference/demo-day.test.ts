@@ -73,3 +73,14 @@ describe('the same tour with honest gaps', () => {
 		expect(planOf(teo, day).findings.map((finding) => finding.code)).toContain(code);
 	});
 });
+
+describe('feet in boots (a fact of the trade, common practice)', () => {
+	it.each([runa, teo])('nobody takes the socks off on the way because they are wet', (client) => {
+		for (const weather of trip.weathers)
+			for (const stage of trip.stages)
+				for (const { outfit, cell } of planStage(stage, weather, client).phases) {
+					const slots = outfit.map(({ cloth }) => cloth.slot);
+					if (slots.includes('footwear') && cell.kind !== 'what-if') expect(slots).toContain('sock');
+				}
+	});
+});

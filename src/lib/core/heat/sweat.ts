@@ -50,9 +50,10 @@ export function sweatAir(cell: Cell, outfit: Outfit, dryClo: number): SweatAir {
 	const boot = outfit.find(({ cloth }) => cloth.slot === 'footwear')?.cloth;
 	const skin = innermost(outfit, 'torso');
 	const legs = innermost(outfit, 'thighs');
+	// Without a sock it goes into the boot, which takes longer to dry.
 	const sock =
 		boot && boot.airPermeability < CLOSED_BOOT
-			? (outfit.find(({ cloth }) => cloth.slot === 'sock' && covers(cloth, 'feet'))?.cloth ?? null)
+			? (outfit.find(({ cloth }) => cloth.slot === 'sock' && covers(cloth, 'feet'))?.cloth ?? boot)
 			: null;
 	return {
 		around: aroundIn(cell, outfit, dryClo),

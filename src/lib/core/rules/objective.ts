@@ -31,8 +31,8 @@ export const PENALTY = {
 	overRight: 1,
 	/** each started degree of a finger below 24 °C where it has fine work to do */
 	localCool: 1,
-	/** bare feet in boots */
-	noSock: 20_000
+	/** bare feet in boots: nobody takes the socks off because they are wet, and a boot takes the sweat as well */
+	noSock: 300_000
 } as const;
 /**
  * Debt from which on a verdict that is right has less than a quarter of its comfort left, as a share of the mark (our
