@@ -73,7 +73,7 @@ export function changeSentence(change: ToldChange, nameOf: NameOf): string {
 	});
 }
 
-/** "Evening: wool socks into the sleeping bag, dry in one night; insoles out of the hiking boots." */
+/** "Evening: wool socks into bed with you, dry in one night; insoles out of the hiking boots." */
 export const eveningSentence = ({ where, driedIds, footwearIds }: EveningDrying, nameOf: NameOf): string =>
 	message('story.evening', {
 		what: driedIds.length > 0 ? where : 'boots',

@@ -253,7 +253,7 @@ export const MESSAGES = {
 	'story.longer': 'longer than {minutes}: {things} on over everything',
 	'story.change': '{time} {phase}{until, plural, =0 {} other { and each time up to round #}}: {what}.',
 	'story.evening':
-		'Evening: {what, select, bag {{dried} into the sleeping bag, dry in one night} room {{dried} hung up, dry by morning} other {insoles out of the {boots}}}{with, select, yes {; insoles out of the {boots}} other {}}.',
+		'Evening: {what, select, bag {{dried} into bed with you, dry in one night} room {{dried} hung up, dry by morning} other {insoles out of the {boots}}}{with, select, yes {; insoles out of the {boots}} other {}}.',
 	'if.wet': 'it gets wet',
 	'if.cold': 'it turns cold',
 	'if.wind': 'it blows',

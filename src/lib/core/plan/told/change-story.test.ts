@@ -88,7 +88,7 @@ describe('wet in the evening', () => {
 	it('what happens to wet things overnight is said', () => {
 		const nameOf = (id: string): string => id;
 		expect(eveningSentence({ where: 'bag', driedIds: ['socks'], footwearIds: ['boots'] }, nameOf)).toBe(
-			'Evening: socks into the sleeping bag, dry in one night; insoles out of the boots.'
+			'Evening: socks into bed with you, dry in one night; insoles out of the boots.'
 		);
 		expect(eveningSentence({ where: 'room', driedIds: ['socks'], footwearIds: [] }, nameOf)).toBe(
 			'Evening: socks hung up, dry by morning.'
