@@ -29,7 +29,7 @@ function toldCost({ verdict, peakDebtWhm2, fingers, toes }: PhaseVerdict): numbe
 }
 
 /**
- * Water in what is worn, day by day, and what a guide would be told, in one number: the lower, the better.
+ * Water in what is worn, day by day, and what a guide would be told, in one number and day by day: the lower, the better.
  * @param firstMorning what is wet when the trip begins
  * @param heeded days whose water the search heeds: those on which a phase is cool or worse with it are added, and stay
  */
@@ -38,9 +38,9 @@ export function livedThrough(
 	choice: TripChoice,
 	firstMorning: Wetness,
 	heeded = new Set<number>()
-): { waters: Waters; told: number } {
+): { waters: Waters; told: number; toldOn: ReadonlyMap<number, number> } {
 	const waters = new Map<number, DayWater>();
-	let told = 0;
+	const toldOn = new Map<number, number>();
 	for (const weather of problem.trip.weathers) {
 		let wet = firstMorning;
 		for (const stage of inTimeOrder(problem.trip.stages)) {
@@ -52,7 +52,10 @@ export function livedThrough(
 				const awake = lived.verdicts.filter(
 					(phase): phase is PhaseVerdict => phase !== null && isAwake(phase.cell)
 				);
-				told += awake.reduce((sum, phase) => sum + toldCost(phase), 0);
+				toldOn.set(
+					day.index,
+					awake.reduce((sum, phase) => sum + toldCost(phase), 0)
+				);
 				if (awake.some(({ verdict }) => isCold(verdict))) heeded.add(day.index);
 				const cells = awake.map(({ wetness }) =>
 					heeded.has(day.index) ? quartered(Object.entries(wetness)) : DRY
@@ -64,7 +67,7 @@ export function livedThrough(
 			wet = next;
 		}
 	}
-	return { waters, told };
+	return { waters, told: [...toldOn.values()].reduce((sum, own) => sum + own, 0), toldOn };
 }
 
 /** A problem whose mornings are those of a choice. */

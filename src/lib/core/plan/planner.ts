@@ -206,18 +206,31 @@ export class TripPlanner {
 		// What is wet follows from what is worn, and the other way round. The best by what is told of it stays.
 		const known = new Set([keyOfWaters(start)]);
 		const heeded = new Set<number>();
-		let { waters, told } = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
-		let best = { own, problem: solver.problem, told };
-		for (let turn = 0; turn < MOST_WATERS && !isOver(); turn++) {
-			const key = keyOfWaters(waters);
-			if (known.has(key) || isTooLong(solver.problem, own.choice)) break;
-			known.add(key);
+		let lived = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
+		let best = { own, problem: solver.problem, told: lived.told };
+		// By day: the water that the search was given when it dressed it best.
+		const givenBest = new Map([...lived.toldOn].map(([day, told]) => [day, { told, water: start.get(day) }]));
+		const turn = function* (this: TripPlanner, waters: Waters): Generator<Planning, void, void> {
+			known.add(keyOfWaters(waters));
 			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
 			solver.problem = days(waters);
 			own = yield* meet(false);
-			({ waters, told } = livedThrough(solver.problem, own.choice, this.firstMorning, heeded));
-			if (told <= best.told) best = { own, problem: solver.problem, told };
+			lived = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
+			for (const [day, told] of lived.toldOn)
+				if (told < (givenBest.get(day)?.told ?? Infinity) - 1e-6)
+					givenBest.set(day, { told, water: waters.get(day) });
+			if (lived.told <= best.told) best = { own, problem: solver.problem, told: lived.told };
+		}.bind(this);
+		for (let turns = 0; turns < MOST_WATERS && !isOver(); turns++) {
+			if (known.has(keyOfWaters(lived.waters)) || isTooLong(solver.problem, own.choice)) break;
+			yield* turn(lived.waters);
 		}
+		// What is better on one day may be worse on another: each as it was dressed best.
+		const each: Waters = new Map(
+			[...givenBest].flatMap(([day, { water }]) => (water ? [[day, water] as const] : []))
+		);
+		if (!known.has(keyOfWaters(each)) && !isTooLong(solver.problem, own.choice) && !isOver())
+			yield* turn(each);
 		({ own } = best);
 		solver.problem = best.problem;
 		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.
