@@ -89,16 +89,13 @@ export function clothOf(thing: Thing, houseUses: HouseUses = {}): Cloth {
 export const isAvailableOn = ({ availableFrom }: Pick<Properties, 'availableFrom'>, date: string): boolean =>
 	availableFrom === '' || availableFrom <= date;
 
-/** Things that can be worn: those a client has, or that are assumed, at least one of them, not deleted. */
+/** Whether a client has a thing, or is taken to have it: at least one of them, not deleted. */
+export const isThere = ({ deletedAt, quantity: { state, value } }: Thing): boolean =>
+	deletedAt === null && (state === 'has' || state === 'assumed') && (value ?? 0) >= 1;
+
+/** Things that can be worn: all that are there. */
 export const wearableThings = (client: Client): Cloth[] =>
-	client.things
-		.filter(
-			(thing) =>
-				thing.deletedAt === null &&
-				(thing.quantity.state === 'has' || thing.quantity.state === 'assumed') &&
-				(thing.quantity.value ?? 0) >= 1
-		)
-		.map((thing) => clothOf(thing, client.uses));
+	client.things.filter(isThere).map((thing) => clothOf(thing, client.uses));
 
 /** Comfort temperature of what is no sleeping bag, °C. */
 const NO_BAG_C = 20;

@@ -1,3 +1,4 @@
+import { isThere } from '../cloth/things';
 import { type Schools, schoolsOf } from '../document/schools';
 import type { Client, Document } from '../document/types';
 
@@ -27,7 +28,8 @@ export interface Person {
 	schools: Schools;
 }
 
-const SEAT_MAT = 'mat-seat';
+/** The type of a mat to sit on. */
+export const SEAT_MAT = 'mat-seat';
 
 /** Unknown facts count as average: no offset, the usual marks. */
 export function personOf(client: Client): Person {
@@ -36,13 +38,7 @@ export function personOf(client: Client): Person {
 		offsetClo: client.offsetClo.value ?? 0,
 		marks: careful ? CAREFUL_MARKS : USUAL_MARKS,
 		careful,
-		seatMat: client.things.some(
-			({ typeId, deletedAt, quantity: { state, value } }) =>
-				typeId === SEAT_MAT &&
-				deletedAt === null &&
-				(state === 'has' || state === 'assumed') &&
-				(value ?? 0) >= 1
-		),
+		seatMat: client.things.some((thing) => thing.typeId === SEAT_MAT && isThere(thing)),
 		schools: schoolsOf(client.schools)
 	};
 }

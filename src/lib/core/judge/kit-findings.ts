@@ -1,7 +1,8 @@
 import { WORK_WM2 } from '../body/effort';
-import { type Cloth, clothOf, covers, isBag } from '../cloth/things';
+import { type Cloth, clothOf, covers, isBag, isThere } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import { HIGH_LIGHT_M, isAwake, isOut, sitsOnCold } from '../conditions/needs';
+import { SEAT_MAT } from '../conditions/person';
 import type { Finding } from '../document/finding';
 import { reason } from '../document/reasons';
 import type { Feature } from '../document/types';
@@ -208,7 +209,7 @@ const GEAR: readonly Gear[] = [
 	},
 	{
 		gear: 'seat-mat',
-		typeIds: ['mat-seat'],
+		typeIds: [SEAT_MAT],
 		asks: (cell) => sitsOnCold(cell) && cell.minutes >= SEAT_MIN
 	}
 ];
@@ -221,10 +222,7 @@ const gearForThis: FindingRule = (facts) =>
 				(typeIds.includes(thing.typeId) ||
 					(feature !== undefined && clothOf(thing).features.includes(feature)))
 		);
-		const has = own.some(
-			({ quantity: { state, value } }) => (state === 'has' || state === 'assumed') && (value ?? 0) > 0
-		);
-		if (!phase || has) return [];
+		if (!phase || own.some(isThere)) return [];
 		const hasNot = own.some(({ quantity }) => quantity.state === 'has not');
 		return [
 			{

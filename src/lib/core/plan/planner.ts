@@ -210,8 +210,11 @@ export class TripPlanner {
 		let best = { own, problem: solver.problem, told: lived.told };
 		// By day: the water that the search was given when it dressed it best.
 		const givenBest = new Map([...lived.toldOn].map(([day, told]) => [day, { told, water: start.get(day) }]));
-		const turn = function* (this: TripPlanner, waters: Waters): Generator<Planning, void, void> {
-			known.add(keyOfWaters(waters));
+		/** Dresses the days once more, given some water; false where that is known, or takes too long. */
+		const turn = function* (this: TripPlanner, waters: Waters): Generator<Planning, boolean, void> {
+			const key = keyOfWaters(waters);
+			if (isOver() || known.has(key) || isTooLong(solver.problem, own.choice)) return false;
+			known.add(key);
 			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
 			solver.problem = days(waters);
 			own = yield* meet(false);
@@ -220,17 +223,14 @@ export class TripPlanner {
 				if (told < (givenBest.get(day)?.told ?? Infinity) - 1e-6)
 					givenBest.set(day, { told, water: waters.get(day) });
 			if (lived.told <= best.told) best = { own, problem: solver.problem, told: lived.told };
+			return true;
 		}.bind(this);
-		for (let turns = 0; turns < MOST_WATERS && !isOver(); turns++) {
-			if (known.has(keyOfWaters(lived.waters)) || isTooLong(solver.problem, own.choice)) break;
-			yield* turn(lived.waters);
-		}
+		for (let turns = 0; turns < MOST_WATERS; turns++) if (!(yield* turn(lived.waters))) break;
 		// What is better on one day may be worse on another: each as it was dressed best.
 		const each: Waters = new Map(
 			[...givenBest].flatMap(([day, { water }]) => (water ? [[day, water] as const] : []))
 		);
-		if (!known.has(keyOfWaters(each)) && !isTooLong(solver.problem, own.choice) && !isOver())
-			yield* turn(each);
+		yield* turn(each);
 		({ own } = best);
 		solver.problem = best.problem;
 		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.

@@ -1,6 +1,6 @@
-import { loadOf } from '../rules/objective';
 import type { Outfit } from '../cloth/worn';
 import type { Wardrobe } from '../outfit/legal-outfits';
+import { loadOf } from '../rules/objective';
 import { lightestHitting, lightestSteps, type Oracle } from '../search/hitting-set';
 import { SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';

@@ -1,3 +1,4 @@
+import { replacedBy } from '../db/backup';
 import type { Everything } from './archive';
 import { ArchiveError } from '../errors';
 import { inThread } from './workers';
@@ -11,6 +12,11 @@ export async function archiveIn(
 	if ('bad' in read) throw new ArchiveError(read.bad);
 	return read.good;
 }
+
+/** Puts an archive that was read in the place of all that is there, and says under which number that is set aside. */
+export const putInPlace = async (wanted: Everything): Promise<{ setAside: number }> => ({
+	setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all))
+});
 
 /** An archive as a file to be kept. */
 export const archiveAnswer = (archive: Uint8Array, name: string): Response =>

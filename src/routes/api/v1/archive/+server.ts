@@ -1,6 +1,6 @@
-import { countedIn, everything, replacedBy } from '$lib/server/db/backup';
+import { countedIn, everything } from '$lib/server/db/backup';
 import { api } from '$lib/server/http';
-import { archiveAnswer, archiveIn } from '$lib/server/work/archive-requests';
+import { archiveAnswer, archiveIn, putInPlace } from '$lib/server/work/archive-requests';
 import { inThread } from '$lib/server/work/workers';
 
 /** Everything that the house has, as an open archive, as it is at this moment. */
@@ -15,5 +15,5 @@ export const GET = api(async ({ locals }) =>
 export const POST = api(async ({ request, url, locals }) => {
 	const wanted = await archiveIn(await request.arrayBuffer(), locals.gone);
 	if (url.searchParams.has('look')) return countedIn(wanted);
-	return { setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all)) };
+	return putInPlace(wanted);
 });

@@ -1,7 +1,6 @@
-import { replacedBy, setAside } from '$lib/server/db/backup';
+import { setAside } from '$lib/server/db/backup';
 import { api, param } from '$lib/server/http';
-import { archiveAnswer, archiveIn } from '$lib/server/work/archive-requests';
-import { inThread } from '$lib/server/work/workers';
+import { archiveAnswer, archiveIn, putInPlace } from '$lib/server/work/archive-requests';
 
 /** What was set aside when a copy took its place. */
 export const GET = api(async (event) => {
@@ -11,6 +10,5 @@ export const GET = api(async (event) => {
 
 /** What was set aside takes the place of all that is there again, which is set aside in turn. */
 export const POST = api(async (event) => {
-	const wanted = await archiveIn(await setAside(param(event, 'id')), event.locals.gone);
-	return { setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all)) };
+	return putInPlace(await archiveIn(await setAside(param(event, 'id')), event.locals.gone));
 });
