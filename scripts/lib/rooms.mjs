@@ -14,7 +14,8 @@ const CORE = [
 	'judge',
 	'search',
 	'kit',
-	'plan'
+	'plan',
+	'remedy'
 ];
 /** Files at the root of the core that every room may use: units, ranges, certainty. */
 const CORE_ROOT = ['argument.ts', 'certainty.ts', 'seeded.ts', 'units.ts'].map(

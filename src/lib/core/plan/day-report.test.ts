@@ -188,7 +188,7 @@ describe('verdicts', () => {
 			'thin shoes in the cold',
 			[['move', 90, 120, 'lee']],
 			[...KIT.filter((id) => id !== 'boot-winter'), 'shoe-trail'],
-			{ airTempC: -6 },
+			{ airTempC: -10 },
 			'short',
 			'feet'
 		],

@@ -2,7 +2,7 @@ import { factorOf } from '../cloth/factors';
 import type { Cloth } from '../cloth/things';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import { packBag } from '../kit/pack';
-import { setOf } from './trip-choice';
+import { setOf } from './choice/trip-choice';
 import type { TripDay } from './trip-days';
 import { type TripPlan, whatIfsOf } from './trip-plan';
 

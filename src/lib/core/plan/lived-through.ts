@@ -5,7 +5,7 @@ import { DRY, type Wetness } from '../heat/wet-cloth';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import { wetAfter } from './day-report';
 import { quartered, waterKey } from './day/wet-day';
-import type { TripChoice } from './trip-choice';
+import type { TripChoice } from './choice/trip-choice';
 import { type DayWater, inTimeOrder, type TripDays, type Waters } from './trip-days';
 import { livedOf } from './trip-plan';
 
@@ -69,6 +69,10 @@ export function livedThrough(
 	}
 	return { waters, told: [...toldOn.values()].reduce((sum, own) => sum + own, 0), toldOn };
 }
+
+/** Whether anybody would be told that they are cool or worse somewhere. */
+export const isToldCold = ({ toldOn }: { toldOn: ReadonlyMap<number, number> }): boolean =>
+	[...toldOn.values()].some((told) => told >= TOLD.cool);
 
 /** A problem whose mornings are those of a choice. */
 export function withMornings(problem: TripDays, choice: TripChoice, firstMorning: Wetness): TripDays {

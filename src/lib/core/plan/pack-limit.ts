@@ -1,10 +1,10 @@
 import { isBag } from '../cloth/things';
 import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
 import { finished } from '../search/steps';
-import type { Constraints } from './constraints';
+import type { Constraints } from './choice/constraints';
 import type { TripDay, TripDays } from './trip-days';
-import { isBetter, type Progress, type SolveOptions, type TripChoice } from './trip-choice';
-import type { TripSolver } from './trip-solver';
+import { isBetter, type Progress, type SolveOptions, type TripChoice } from './choice/trip-choice';
+import type { TripSolver } from './choice/trip-solver';
 
 /**
  * The room in the pack: in every phase on the move, what is carried and not worn has to go in. More things worn makes more

@@ -6,7 +6,7 @@ import { schooled } from '../conditions/person';
 import { plannedDay, type TripPlan, TripPlanner, verdictsOn } from './planner';
 import { tripSummary } from './told/summary';
 import { searchedIds } from './trip-days';
-import { isBetter, type TripLevels } from './trip-choice';
+import { isBetter, type TripLevels } from './choice/trip-choice';
 
 const long = longTrip(2, 1).document;
 const document = { ...long, trip: { ...long.trip, weathers: long.trip.weathers.slice(0, 1) } };

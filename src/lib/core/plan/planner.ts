@@ -4,7 +4,7 @@ import type { FixedOutfit } from '../document/worn';
 import type { Wetness } from '../heat/wet-cloth';
 import type { HittingSolver } from '../search/hitting-set';
 import { schooled } from '../conditions/person';
-import { keyOfWaters, livedThrough, withMornings } from './lived-through';
+import { isToldCold, keyOfWaters, livedThrough, withMornings } from './lived-through';
 
 import { isSameWish, type Wish } from '../document/wish';
 import { type PlannedStage } from '../kit/planned-day';
@@ -21,8 +21,8 @@ import {
 	type Wardrobes,
 	wardrobesOf
 } from './trip-days';
-import { type Progress, setOf, type SolveOptions, type TripChoice } from './trip-choice';
-import { TripSolver } from './trip-solver';
+import { LONG_DAY, type Progress, setOf, type SolveOptions, type TripChoice } from './choice/trip-choice';
+import { TripSolver } from './choice/trip-solver';
 import { withWorst } from './for-the-worst';
 import { plannedDay, plannedDays, type TripPlan } from './trip-plan';
 import { constraintsOf, idsOf } from './wishes';
@@ -69,7 +69,8 @@ function planOf(
 		wishes,
 		impossible,
 		fits,
-		proven: proven && choice.levelsProven && choice.massProven && !cut,
+		proven:
+			proven && choice.levelsProven && choice.massProven && choice.gaps.every((gap) => gap === 0) && !cut,
 		carried
 	};
 }
@@ -186,8 +187,11 @@ export class TripPlanner {
 		let shown: TripChoice | null = null;
 		// Each search begins with the debts that the last one ended with.
 		let fitted: SolveOptions['fitted'];
-		const meet = function* (this: TripPlanner, whole: boolean): Generator<Planning, Met, void> {
-			const steps = this.met(solver, wishes, { ...options, whole, ...(fitted ? { fitted } : {}) });
+		const meet = function* (
+			this: TripPlanner,
+			more: Pick<SolveOptions, 'warmer' | 'whole'> = {}
+		): Generator<Planning, Met, void> {
+			const steps = this.met(solver, wishes, { ...options, ...more, ...(fitted ? { fitted } : {}) });
 			for (let step = steps.next(); ; step = steps.next()) {
 				if (step.done) {
 					({ fitted } = step.value.choice);
@@ -202,42 +206,50 @@ export class TripPlanner {
 				yield { ...step.value, soFar };
 			}
 		}.bind(this);
-		let own = yield* meet(false);
+		let own = yield* meet();
 		// What is wet follows from what is worn, and the other way round. The best by what is told of it stays.
-		const known = new Set([keyOfWaters(start)]);
+		const known = new Set([`${keyOfWaters(start)} false`]);
 		const heeded = new Set<number>();
 		let lived = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
-		let best = { own, problem: solver.problem, told: lived.told };
+		let best = { own, problem: solver.problem, ...lived };
 		// By day: the water that the search was given when it dressed it best.
 		const givenBest = new Map([...lived.toldOn].map(([day, told]) => [day, { told, water: start.get(day) }]));
 		/** Dresses the days once more, given some water; false where that is known, or takes too long. */
-		const turn = function* (this: TripPlanner, waters: Waters): Generator<Planning, boolean, void> {
-			const key = keyOfWaters(waters);
+		const turn = function* (
+			this: TripPlanner,
+			waters: Waters,
+			warmer = false
+		): Generator<Planning, boolean, void> {
+			const key = `${keyOfWaters(waters)} ${warmer}`;
 			if (isOver() || known.has(key) || isTooLong(solver.problem, own.choice)) return false;
 			known.add(key);
 			soFar = planOf(best.problem, wishes, { ...best.own, proven: false });
 			solver.problem = days(waters);
-			own = yield* meet(false);
+			own = yield* meet({ warmer });
 			lived = livedThrough(solver.problem, own.choice, this.firstMorning, heeded);
 			for (const [day, told] of lived.toldOn)
 				if (told < (givenBest.get(day)?.told ?? Infinity) - 1e-6)
 					givenBest.set(day, { told, water: waters.get(day) });
-			if (lived.told <= best.told) best = { own, problem: solver.problem, told: lived.told };
+			if (lived.told <= best.told) best = { own, problem: solver.problem, ...lived };
 			return true;
 		}.bind(this);
 		for (let turns = 0; turns < MOST_WATERS; turns++) if (!(yield* turn(lived.waters))) break;
 		// What is better on one day may be worse on another: each as it was dressed best.
-		const each: Waters = new Map(
-			[...givenBest].flatMap(([day, { water }]) => (water ? [[day, water] as const] : []))
-		);
-		yield* turn(each);
+		const each = (): Waters =>
+			new Map([...givenBest].flatMap(([day, { water }]) => (water ? [[day, water] as const] : [])));
+		yield* turn(each());
+		// Where hands or feet stay cold, the body is dressed warmer for their sake, with the water in which they get cold.
+		if (isToldCold(best)) {
+			yield* turn(best.waters, true);
+			yield* turn(each(), true);
+		}
 		({ own } = best);
 		solver.problem = best.problem;
 		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.
 		const isCold = own.choice.dayLevels.some(({ penalty }) => penalty >= PENALTY.word);
 		if ((wardrobes.whole || isCold) && !isOver()) {
 			soFar = planOf(solver.problem, wishes, { ...own, proven: false });
-			own = yield* meet(true);
+			own = yield* meet({ warmer: true, whole: true });
 		}
 		const chosen = planOf(withMornings(solver.problem, own.choice, this.firstMorning), wishes, own);
 		const plan = isOver() ? chosen : withWorst(chosen);
@@ -281,8 +293,7 @@ export class TripPlanner {
 	}
 }
 
-/** Cells of a day that could not be searched to its end, from which on it is not searched once more for what is wet in it. */
-const LONG_DAY = 24;
+/** Whether a day could not be searched to its end, so that it is not searched once more for what is wet in it. */
 const isTooLong = ({ days }: TripDays, { gaps }: TripChoice): boolean =>
 	days.some(({ cells, index }) => cells.length > LONG_DAY && gaps[index]! > 0);
 

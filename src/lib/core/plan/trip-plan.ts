@@ -6,7 +6,7 @@ import type { LivedStage } from '../judge/verdicts';
 import { type ChosenDay, type JudgedDay, judgedDay, livedDay, reportedDay, whatIfOn } from './day-report';
 import type { Dressed } from './day/day-problem';
 import type { TripDay, TripDays } from './trip-days';
-import type { TripChoice } from './trip-choice';
+import type { TripChoice } from './choice/trip-choice';
 
 /**
  * The plan of a whole trip for one client: the search, then what is wet in the mornings, then the search again where that

@@ -3,12 +3,12 @@ import { kitOf, stageOf, tripOf } from '../../../../tests/fixtures/make';
 import { isSameWish, type Wish } from '../document/wish';
 import { SequenceSolver } from '../search/solver';
 import { finished } from '../search/steps';
-import { limitsOf, UNLIMITED } from './constraints';
+import { limitsOf, UNLIMITED } from './choice/constraints';
 import { bodySequence } from './day/day-problem';
 import { carriedOn, overfull } from './pack-limit';
 import { TripPlanner } from './planner';
 import { tripDays, wardrobesOf } from './trip-days';
-import { TripSolver } from './trip-solver';
+import { TripSolver } from './choice/trip-solver';
 import { constraintsOf, idsOf } from './wishes';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'hard-shell', 'coat-synthetic', 'bottoms-wool', 'trousers-soft-shell', 'sock-mid', 'boot-winter', 'mitten', 'hat-warm', 'neck-tube', 'pack-small']; // prettier-ignore

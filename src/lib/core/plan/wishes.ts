@@ -1,7 +1,7 @@
 import { isAvailableOn } from '../cloth/things';
 import type { Wish } from '../document/wish';
 import type { Wardrobe } from '../outfit/legal-outfits';
-import type { Constraints, WornAt } from './constraints';
+import type { Constraints, WornAt } from './choice/constraints';
 import type { TripDays } from './trip-days';
 
 /** Things that stay at home, and things that must stay in the search, by id. */

@@ -64,9 +64,16 @@ export const SHELL_OFF_AFTER_MIN = 15;
 /**
  * What a debt counts.
  * @param peakWhm2 highest debt of a phase
+ * @param stepWeight what each step of it counts besides, where the body is dressed for the sake of hands and feet
  */
-export function penaltyOfDebt(peakWhm2: number, { rightWhm2, holdWhm2 }: DebtMarks): number {
-	const comfort = PENALTY.overRight * steps(peakWhm2 - MARGIN_SHARE * rightWhm2, DEBT_STEP_WHM2);
+export function penaltyOfDebt(
+	peakWhm2: number,
+	{ rightWhm2, holdWhm2 }: DebtMarks,
+	stepWeight = 0
+): number {
+	const comfort =
+		PENALTY.overRight * steps(peakWhm2 - MARGIN_SHARE * rightWhm2, DEBT_STEP_WHM2) +
+		(stepWeight > 0 ? stepWeight * steps(peakWhm2, DEBT_STEP_WHM2) : 0);
 	if (peakWhm2 <= rightWhm2) return comfort;
 	if (peakWhm2 <= holdWhm2) return comfort + PENALTY.word;
 	return (

@@ -4,7 +4,7 @@ import type { PlannedStage } from '$lib/core/kit/planned-day';
 import { plannedDay, type Planning, type TripPlan, TripPlanner } from '$lib/core/plan/planner';
 import { type Price, priceOf, tripSummary, type TripSummary } from '$lib/core/plan/told/summary';
 import { type Place, whyNot } from '$lib/core/plan/told/why-not';
-import type { Progress } from '$lib/core/plan/trip-choice';
+import type { Progress } from '$lib/core/plan/choice/trip-choice';
 
 /** What a page asks of the worker that plans one client's trip. */
 export type TripRequest =

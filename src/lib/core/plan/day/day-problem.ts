@@ -259,7 +259,8 @@ export function bodySequence(
 			into.state = debtLeftWhm2(start, end);
 			into.penalty = least;
 			into.overheat = table.overheat[choice]!;
-			if (!cell.heated) into.penalty += penaltyOfDebt(Math.max(start, end), person.marks);
+			if (!cell.heated)
+				into.penalty += penaltyOfDebt(Math.max(start, end), person.marks, day.stepWeights?.[k]);
 		},
 		fronts,
 		counted
@@ -273,6 +274,7 @@ export function bodySequence(
 				tables[k]!,
 				state,
 				person,
+				day.stepWeights?.[k] ?? 0,
 				open && ((choice) => isClosed(k, choice)),
 				list
 			),

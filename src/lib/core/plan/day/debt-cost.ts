@@ -17,13 +17,14 @@ function debtSteps(
 	{ air, balance }: CellAir,
 	startWhm2: number,
 	person: Person,
+	stepWeight: number,
 	lowest: number,
 	highest: number
 ): { upTo: number[]; penalty: number[] } {
 	const penaltyAt = (conductance: number): number => {
 		const loss = lossOf(balance, resultantClo(conductance, air), person.offsetClo);
 		const end = debtReachedWhm2(cell, loss, startWhm2, person);
-		return penaltyOfDebt(Math.max(startWhm2, end), person.marks);
+		return penaltyOfDebt(Math.max(startWhm2, end), person.marks, stepWeight);
 	};
 	const upTo: number[] = [];
 	const penalty: number[] = [];
@@ -49,6 +50,7 @@ export function leastCostsFrom(
 	{ conductance, penalty, overheat }: OutfitTable,
 	state: number,
 	person: Person,
+	stepWeight: number,
 	isClosed: ((choice: number) => boolean) | null,
 	list: Int32Array
 ): Float64Array {
@@ -66,7 +68,7 @@ export function leastCostsFrom(
 		if (conductance[choice]! > highest) highest = conductance[choice]!;
 	}
 	if (cell.heated || lowest === Infinity) return costs;
-	const steps = debtSteps(cell, air, restart(cell, state), person, lowest, highest);
+	const steps = debtSteps(cell, air, restart(cell, state), person, stepWeight, lowest, highest);
 	const last = steps.upTo.length - 1;
 	if (last === 0 && steps.penalty[0] === 0) return costs;
 	for (let i = 0; i < list.length; i++) {

@@ -2,9 +2,9 @@ import type { Cell } from '../../conditions/cells';
 import type { Person } from '../../conditions/person';
 import type { Wardrobe } from '../../outfit/legal-outfits';
 import { finished } from '../../search/steps';
-import { UNLIMITED } from '../constraints';
-import type { TripLevels } from '../trip-choice';
-import { TripSolver } from '../trip-solver';
+import { UNLIMITED } from '../choice/constraints';
+import type { TripLevels } from '../choice/trip-choice';
+import { TripSolver } from '../choice/trip-solver';
 import { type Dressed } from './day-problem';
 import { dayOf, type Start } from './limb-judges';
 

@@ -1,4 +1,5 @@
 import { WORK_WM2 } from '../../body/effort';
+import { AREA_SHARE } from '../../cloth/parts';
 import type { Stack } from '../../cloth/stacks';
 import { type RegionLayer, regionTotalM2kw } from '../../cloth/supply';
 import type { Cloth } from '../../cloth/things';
@@ -68,6 +69,17 @@ function penaltyOfCold({ verdict, lowestC }: LocalCourse, { airTempC }: Cell): n
 	return PENALTY.word + nearly + PENALTY.localCool * steps(extremityMarkC('fine', airTempC) - lowestC, 1);
 }
 
+/** What hands or feet let through counts so much where the body gains by warmer ones. */
+function lossPenalty(
+	{ lossWeights }: Day,
+	k: number,
+	extremity: Extremity,
+	{ totalM2kw }: LocalCover
+): number {
+	const weight = lossWeights?.[k] ?? 0;
+	return weight === 0 ? 0 : (weight * AREA_SHARE[extremity === 'fingers' ? 'hands' : 'feet']) / totalM2kw;
+}
+
 /** The judge of fingers or toes: what a stack costs anyway, and how the part fares from the state on. */
 function extremityJudge(
 	day: Day,
@@ -85,7 +97,9 @@ function extremityJudge(
 		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, cover, steps);
 		into.state = WARM_EXTREMITY_C - course.endC;
 		into.overheat = overheat;
-		into.penalty = cell.heated ? penalty : penalty + penaltyOfCold(course, cell);
+		into.penalty = cell.heated
+			? penalty
+			: penalty + penaltyOfCold(course, cell) + lossPenalty(day, k, extremity, cover);
 	};
 }
 
@@ -189,6 +203,10 @@ export interface Day {
 	/** how wet things are in each cell, by thing id, as the plan that is known wears them */
 	wet: readonly Wetness[];
 	start: Start | null;
+	/** what each step of debt counts besides, by cell, where the body is dressed for the sake of hands and feet; absent for nothing */
+	stepWeights?: readonly number[];
+	/** what each W/K counts besides that hands or feet let through, by cell, where they are dressed for the sake of the body */
+	lossWeights?: readonly number[];
 }
 
 /** How cold one comes into a day that does not begin in the morning. */

@@ -13,8 +13,8 @@ import { bodySequence, limbOutfits } from './day-problem';
 import { dayOf } from './limb-judges';
 import { kitOfDay, wardrobeWithin } from './whole-kit';
 import { wholeDay } from './whole-day';
-import { UNLIMITED } from '../constraints';
-import { TripSolver } from '../trip-solver';
+import { UNLIMITED } from '../choice/constraints';
+import { TripSolver } from '../choice/trip-solver';
 
 const TOPS = [
 	'top-wool-light',

@@ -115,6 +115,26 @@ function rangeOf({ terms, open }: Pick<CellOfKit, 'terms' | 'open'>): { lowest: 
 	return { lowest, highest };
 }
 
+/** What the warmest outfit of a wardrobe lets through in a cell, whatever else is asked of it, W/(m²·K). */
+export function lowestConductance(day: Day, k: number, wardrobe: Wardrobe, worn: Outfit): number {
+	const wetness = day.wet[k]!;
+	const own = wetWardrobe(wardrobe, wetness);
+	const always = wetLayers([...underwearAt(wardrobe, k), ...worn], wetness);
+	const terms = outfitTerms(
+		day.cells[k]!,
+		day.airs[k]!,
+		own,
+		viewsOf(own),
+		always,
+		day.soon[k]!,
+		day.person,
+		1,
+		wetness
+	);
+	const open = BODY_FACTORS.map((factor) => new Uint8Array(wardrobe.stacks[factor].length).fill(1));
+	return rangeOf({ terms, open }).lowest;
+}
+
 /** Calls back for every open outfit of a cell that costs no more than so much at least; the least cost of all. */
 function sweep(
 	{ terms, byConductance, open }: Omit<CellOfKit, 'least' | 'own'>,
@@ -211,7 +231,8 @@ export function* kitOfDay(
 				? 0
 				: penaltyOfDebt(
 						Math.max(start, debtReachedWhm2(cell, lossAt(conductance), start, day.person)),
-						day.person.marks
+						day.person.marks,
+						day.stepWeights?.[k]
 					);
 		const width = Math.max((highest - lowest) * (1 + 1e-9), 1e-12) / BINS;
 		// In a bin an outfit has no less debt than at its low end, and no less overheat than at its high end.

@@ -4,7 +4,7 @@ import { clothOf, wearableThings } from '../../cloth/things';
 import type { Client, Thing, Trip } from '../../document/types';
 import type { HittingSolver } from '../../search/hitting-set';
 import { TripPlanner } from '../planner';
-import type { Progress } from '../trip-choice';
+import type { Progress } from '../choice/trip-choice';
 import { isNotAllRight, type PhaseSummary, tripSummary, type TripSummary, worstPhase } from './summary';
 
 /** "Is this all right?": one thing, described in a few words, for one client and one trip. */

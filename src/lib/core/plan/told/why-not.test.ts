@@ -4,7 +4,7 @@ import { whyNotSentence } from '../../../words/plan-story';
 import { phasesIn } from '../../document/sequence';
 import { finished } from '../../search/steps';
 import { TripPlanner } from '../planner';
-import { isBetter } from '../trip-choice';
+import { isBetter } from '../choice/trip-choice';
 import { priceOf, tripSummary } from './summary';
 import { placesFor, whyNot } from './why-not';
 

@@ -1,7 +1,7 @@
 import { factorOf, kindOf } from '../../cloth/factors';
 import type { Wish } from '../../document/wish';
 import type { TripPlan, TripPlanner } from '../planner';
-import { isBetter, type Progress } from '../trip-choice';
+import { isBetter, type Progress } from '../choice/trip-choice';
 
 /** Why a thing stays at home: the plan with it, worn where that costs least. */
 export interface Place {

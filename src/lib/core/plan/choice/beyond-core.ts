@@ -1,13 +1,13 @@
-import { factorOf } from '../cloth/factors';
-import type { Outfit } from '../cloth/worn';
-import type { Wardrobe } from '../outfit/legal-outfits';
-import { PENALTY } from '../rules/objective';
-import type { Open } from '../search/problem';
-import type { SequenceSolver } from '../search/solver';
+import { factorOf } from '../../cloth/factors';
+import type { Outfit } from '../../cloth/worn';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import { PENALTY } from '../../rules/objective';
+import type { Open } from '../../search/problem';
+import type { SequenceSolver } from '../../search/solver';
 import { type Constraints, limitsOf } from './constraints';
-import { unusualDay } from './day/unusual-day';
-import { wholeDay } from './day/whole-day';
-import type { OpenStacks } from './day/whole-kit';
+import { unusualDay } from '../day/unusual-day';
+import { wholeDay } from '../day/whole-day';
+import type { OpenStacks } from '../day/whole-kit';
 import type { Solved, SolverDay } from './trip-choice';
 
 /**

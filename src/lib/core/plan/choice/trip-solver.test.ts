@@ -1,21 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type PhaseRow, kitOf, PLANNED, stageOf, thingOf, tripOf } from '../../../../tests/fixtures/make';
-import type { Client, Trip } from '../document/types';
-import { type Wish } from '../document/wish';
-import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../kit/pack';
-import { optionsOf } from '../search/problem';
-import { SequenceSolver } from '../search/solver';
-import { finished } from '../search/steps';
+import { type PhaseRow, kitOf, PLANNED, stageOf, thingOf, tripOf } from '../../../../../tests/fixtures/make';
+import type { Client, Trip } from '../../document/types';
+import { type Wish } from '../../document/wish';
+import { WATER_AND_FOOD, isCarrying, packBag, ridesInPack } from '../../kit/pack';
+import { optionsOf } from '../../search/problem';
+import { SequenceSolver } from '../../search/solver';
+import { finished } from '../../search/steps';
 import { type Constraints, limitsOf } from './constraints';
-import { bodySequence } from './day/day-problem';
-import { solveWithRoom } from './pack-limit';
-import { waterKey } from './day/wet-day';
-import { planTrip } from './planner';
-import { type TripDay, type TripDays, tripDays, wardrobesOf } from './trip-days';
+import { bodySequence } from '../day/day-problem';
+import { solveWithRoom } from '../pack-limit';
+import { waterKey } from '../day/wet-day';
+import { planTrip } from '../planner';
+import { type TripDay, type TripDays, tripDays, wardrobesOf } from '../trip-days';
 import { setOf, type TripLevels, weighed } from './trip-choice';
 import { TripSolver } from './trip-solver';
-import { constraintsOf } from './wishes';
+import { constraintsOf } from '../wishes';
 
 const POOL = ['top-wool-light', 'fleece-thin', 'fleece', 'soft-shell', 'rain-shell', 'coat-synthetic', 'trousers-trek', 'trousers-rain', 'hat-warm', 'neck-tube']; // prettier-ignore
 

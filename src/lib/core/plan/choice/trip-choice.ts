@@ -1,19 +1,22 @@
-import type { Cloth } from '../cloth/things';
-import type { Wardrobe } from '../outfit/legal-outfits';
-import type { HittingSolver, Oracle } from '../search/hitting-set';
-import { costOf } from '../search/problem';
-import type { Best, SequenceSolver } from '../search/solver';
+import type { Cloth } from '../../cloth/things';
+import type { Wardrobe } from '../../outfit/legal-outfits';
+import type { HittingSolver, Oracle } from '../../search/hitting-set';
+import { costOf } from '../../search/problem';
+import type { Best, SequenceSolver } from '../../search/solver';
 import type { Constraints, DayLimits } from './constraints';
-import type { Dressed } from './day/day-problem';
-import { penaltyOfLimb } from './day/body-debts';
-import type { BodyDebts, Day, Limb } from './day/limb-judges';
-import { LIMBS } from './day/limb-judges';
-import { loadOf } from '../rules/objective';
+import type { Dressed } from '../day/day-problem';
+import { penaltyOfLimb } from '../day/body-debts';
+import type { BodyDebts, Day, Limb } from '../day/limb-judges';
+import { LIMBS } from '../day/limb-judges';
+import { loadOf } from '../../rules/objective';
 
 /** What a search of a trip is asked and answers: the choice of each group on each day, and all of them as one. */
 
 export type Group = Limb | 'body';
 export const GROUPS: readonly Group[] = [...LIMBS, 'body'];
+
+/** Cells from which on a day is searched as few times as can be. */
+export const LONG_DAY = 24;
 
 export interface TripLevels {
 	penalty: number;
@@ -45,8 +48,21 @@ export interface TripChoice {
 	isWhole: boolean;
 	/** by day: so much better a plan could be at most, in changes; 0 where it is proven */
 	gaps: number[];
-	/** by day: debts of the body for which hands and feet were chosen */
+	/** by day: what hands and feet would gain by less debt of the body */
+	limbs: readonly LimbsOfDay[];
+	/** by day: penalty of trunk, legs and head */
+	bodyByDay: number[];
+	/** by day: debts of the body for which hands and feet were chosen, and those that it has */
 	fitted: readonly BodyDebts[];
+	debts: readonly BodyDebts[];
+}
+
+/** What hands and feet would gain on a day by less debt of the body. */
+export interface LimbsOfDay {
+	/** penalty that they would not have, were the body as little in debt as it can be, at most */
+	gain: number;
+	/** by cell: whether less debt there would help them */
+	gaining: readonly boolean[];
 }
 
 export interface Progress {
@@ -66,10 +82,14 @@ export interface SolveOptions {
 	hurry?: () => boolean;
 	/** a good plan will do: long days are not searched, nothing is made lighter */
 	hasty?: boolean;
+	/** only the levels of each day are wanted: no set is made lighter */
+	levelsOnly?: boolean;
 	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */
 	last?: ReadonlySet<number>;
 	/** debts of the body for which hands and feet are chosen first, by day: those of a plan of nearly the same days */
 	fitted?: readonly BodyDebts[];
+	/** the body is dressed warmer than it needs for itself where hands or feet gain by it */
+	warmer?: boolean;
 	/**
 	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or
 	 * short with all that is ordinary
@@ -138,13 +158,15 @@ export function choiceFrom(
 	groups: Record<Group, GroupChoice>,
 	dressed: (Dressed | null)[],
 	{ fitted, debts }: { fitted: readonly BodyDebts[]; debts: readonly BodyDebts[] },
+	limbs: readonly LimbsOfDay[],
 	constraints: Constraints
 ): TripChoice {
+	const penaltyOf = (day: SolverDay, limb: Limb): number => {
+		const own = groups[limb].choices[day.index];
+		return own ? penaltyOfLimb(day, limb, own, debts[day.index]!) : 0;
+	};
 	const dayLevels = days.map((day) => {
-		const limbPenalty = LIMBS.reduce((sum, limb) => {
-			const own = groups[limb].choices[day.index];
-			return own ? sum + penaltyOfLimb(day, limb, own, debts[day.index]!) : sum;
-		}, 0);
+		const limbPenalty = LIMBS.reduce((sum, limb) => sum + penaltyOf(day, limb), 0);
 		const sum = (level: 'overheat' | 'changes'): number =>
 			GROUPS.reduce((total, group) => total + groups[group].levels[day.index]![level], 0);
 		return {
@@ -163,8 +185,10 @@ export function choiceFrom(
 	const carried = (things: Iterable<number>) => setOf([...things].map((thing) => cloths[thing]!));
 	const free = [...taken].filter((thing) => constraints.taken.has(thing) || constraints.preferred.has(thing));
 	const body = total(groups.body.levels);
-	const gaps = days.map((day) =>
-		GROUPS.reduce((sum, group) => sum + groups[group].gaps[day.index]! / 100, 0)
+	const gaps = days.map(
+		({ index }) =>
+			(GROUPS.reduce((sum, group) => sum + groups[group].gaps[index]!, 0) + costOf(limbs[index]!.gain, 0)) /
+			100
 	);
 	return {
 		dressed,
@@ -177,7 +201,10 @@ export function choiceFrom(
 		massProven: GROUPS.every((group) => groups[group].massProven),
 		isWhole: false,
 		gaps,
-		fitted
+		limbs,
+		bodyByDay: groups.body.levels.map(({ penalty }) => penalty),
+		fitted,
+		debts
 	};
 }
 

@@ -1,5 +1,5 @@
-import type { Open } from '../search/problem';
-import type { SequenceSolver } from '../search/solver';
+import type { Open } from '../../search/problem';
+import type { SequenceSolver } from '../../search/solver';
 
 /** Where a thing has to be worn: in a cell of a day. */
 export interface WornAt {
