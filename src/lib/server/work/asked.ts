@@ -1,4 +1,4 @@
-import type { Client } from '$lib/core/document/types';
+import type { Client, Document } from '$lib/core/document/types';
 import { check, type FieldError } from '$lib/formats/check';
 import { oversized, tooLong } from '$lib/formats/oversized';
 import {
@@ -7,6 +7,7 @@ import {
 	type PlanRequest,
 	planRequestSchema
 } from '$lib/formats/schema/plan';
+import { type RemediesRequest, remediesRequestSchema } from '$lib/formats/schema/remedies';
 import { tripEditSchema } from '$lib/formats/schema/trip';
 import { upgradeDocument, upgradeTrip } from '$lib/formats/upgrade';
 import type { TripEdit } from '../db/trips';
@@ -53,9 +54,12 @@ const mustBeOneOf = (
 		: { field, value, allowed: none, message: `needs ${none}` };
 };
 
-/** A document to be planned, and for whom. */
-export function planAsked(text: string): Read<{ asked: PlanRequest; client: Client }> {
-	const sent = read<PlanRequest>(text, planRequestSchema, upgradeDocument);
+/** A document of which something is asked for one client: the one that is named, or the first. */
+function askedFor<T extends Document & { clientId?: string }>(
+	text: string,
+	schema: Joi.Schema
+): Read<{ asked: T; client: Client }> {
+	const sent = read<T>(text, schema, upgradeDocument);
 	if (!('good' in sent)) return sent;
 	const asked = sent.good;
 	const long = tooLong(asked.trip, 'trip.stages');
@@ -65,6 +69,26 @@ export function planAsked(text: string): Read<{ asked: PlanRequest; client: Clie
 	if (client) return { good: { asked, client } };
 	const ids = asked.clients.map((one) => one.id);
 	return wrong(mustBeOneOf('clientId', id ?? null, ids, 'a client: the document has none'));
+}
+
+/** A document to be planned, and for whom. */
+export const planAsked = (text: string): Read<{ asked: PlanRequest; client: Client }> =>
+	askedFor(text, planRequestSchema);
+
+/** A document with candidates, and for whom. */
+export function remediesAsked(text: string): Read<{ asked: RemediesRequest; client: Client }> {
+	const sent = askedFor<RemediesRequest>(text, remediesRequestSchema);
+	if (!('good' in sent)) return sent;
+	const { asked, client } = sent.good;
+	const has = new Set(client.things.map(({ id }) => id));
+	const at = asked.candidates.findIndex(({ thing, from }) => from !== 'own' && has.has(thing.id));
+	if (at < 0) return sent;
+	return wrong({
+		field: `candidates.${at}.thing.id`,
+		value: asked.candidates[at]!.thing.id,
+		allowed: 'an id that no thing of the client has',
+		message: 'is the id of a thing that the client has'
+	});
 }
 
 /** A trip as it is to be saved. */

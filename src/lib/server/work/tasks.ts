@@ -5,10 +5,14 @@ import { type DocumentWishes, documentPlan, plannedDays } from '$lib/core/plan/p
 import { tripSummary, type TripSummary } from '$lib/core/plan/told/summary';
 import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
 import { finished } from '$lib/core/search/steps';
+import { remedies } from '$lib/core/remedy/ladder';
 import { planAnswer } from '$lib/formats/plan-answer';
+import { remediesAnswer } from '$lib/formats/remedies-answer';
 import type { PlanRequest } from '$lib/formats/schema/plan';
+import type { RemediesRequest } from '$lib/formats/schema/remedies';
 import { packedDays, unpackedDays } from '../plans/packed';
-import { type ChangesAsked, changesAsked, planAsked, type Read, tripEditAsked } from './asked';
+import { hittingSolver } from '../solver/hitting';
+import { type ChangesAsked, changesAsked, planAsked, type Read, remediesAsked, tripEditAsked } from './asked';
 
 /**
  * What runs in the threads of the work pool: reading and checking what somebody sent, planning, and writing the answer. Nothing
@@ -75,6 +79,22 @@ export { archiveOf, readArchive } from './archive';
 export const readPlan = (text: string): Read<{ asked: PlanRequest; client: Client }> => planAsked(text);
 /** Reads two documents that are to be compared. */
 export const readChanges = (text: string): Read<ChangesAsked> => changesAsked(text);
+
+/** Reads a document with candidates. */
+export const readRemedies = (text: string): Read<{ asked: RemediesRequest; client: Client }> =>
+	remediesAsked(text);
+
+/** What to get for a client, as JSON text. */
+export async function whatToGet({
+	asked,
+	client
+}: {
+	asked: RemediesRequest;
+	client: Client;
+}): Promise<string> {
+	const found = finished(remedies(asked, client, asked.candidates, await hittingSolver()));
+	return JSON.stringify(remediesAnswer(client.id, found));
+}
 
 /** Whose verdicts change between two documents, as JSON text. */
 export function changes({

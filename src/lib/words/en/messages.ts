@@ -41,6 +41,24 @@ export const MESSAGES = {
 	'finding.frostbite':
 		'It feels like {felt} in {where}, and bare skin can freeze within {from} to {to}. Cover up and watch each other’s faces. The guide decides whether to go.',
 
+	// What to get
+	'remedy.now':
+		'{usual, plural, =0 {{rare, plural, =0 {{who} needs nothing: all is right as it is.} other {In the usual weather all is right.}}} one {# moment of the trip is not all right in the usual weather.} other {# moments of the trip are not all right in the usual weather.}}{rare, plural, =0 {} one { In one year in ten it is #.} other { In one year in ten there are #.}}',
+	'remedy.start':
+		'{who} cannot start without {what, select, missing {something for the {part}} wrongFootwear {the right footwear} other {{gear}}}{day, plural, =0 {} other { on day #}}{thing, select, none {, and nothing on the list does} other {: get {thing}}}.',
+	'remedy.rung':
+		'{things}: {usual, plural, =0 {{who} is all right in the usual weather{rare, plural, =0 {, and in one year in ten} one {; in one year in ten # moment stays wrong} other {; in one year in ten # moments stay wrong}}} one {# moment stays wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}} other {# moments stay wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}}}.',
+	'remedy.cost':
+		'{free, select, yes {It costs nothing} other {It costs about {cost}}} and weighs {mass}{start, select, yes {, with what the day cannot start without} other {}}.',
+	'remedy.instead': 'In place of {thing}: {others}.',
+	'remedy.solves':
+		'{place, select, none {} other {{place}: }}{phase}{round, plural, =0 {} other { in round #}}, {from}; then {to}.',
+	'remedy.beyond':
+		'{many, plural, one {One moment stays wrong} other {# moments stay wrong}} with everything on the list. Shorten them, find shelter or heat, or do not go.',
+	'remedy.nothing': 'Nothing on the list makes more moments right.',
+	'remedy.proof':
+		'{proven, select, yes {No smaller or cheaper set on the list does as well.} other {Not every set was tried: a smaller or cheaper one may do as well.}}',
+
 	// Findings: what is missing, or nobody has asked
 	'finding.missing': '{who} has nothing for the {part} in {where}.',
 	'finding.not-asked':

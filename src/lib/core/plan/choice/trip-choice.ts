@@ -82,6 +82,8 @@ export interface SolveOptions {
 	hurry?: () => boolean;
 	/** a good plan will do: long days are not searched, nothing is made lighter */
 	hasty?: boolean;
+	/** turns in which hands, feet and body are fitted to one another at most; four, where this is left out */
+	turns?: number;
 	/** only the levels of each day are wanted: no set is made lighter */
 	levelsOnly?: boolean;
 	/** what is taken by the plan that one has, as indexes into the kit: it stays while no day gets plainly worse */

@@ -163,7 +163,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		let debts = options.fitted ?? days.map(({ cells }) => neverInDebt(cells));
 		const seen = new Set<string>();
 		let best: TripChoice | null = null;
-		for (let turn = 0; turn < MOST_TURNS; turn++) {
+		for (let turn = 0; turn < (options.turns ?? MOST_TURNS); turn++) {
 			const made: Turn | null = yield* this.turn(constraints, options, weights, debts, best ?? shown);
 			if (!made) return null;
 			const { choice, next }: Turn = made;
@@ -332,7 +332,9 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			dressed[day.index] ? debtsOf(day, dressed[day.index]!) : before[day.index]!
 		);
 		const limbs = days.map((day) =>
-			this.limbsOn(day, groups, others[day.index]!, next[day.index]!, constraints, options)
+			options.levelsOnly
+				? { gain: 0, gaining: [] }
+				: this.limbsOn(day, groups, others[day.index]!, next[day.index]!, constraints, options)
 		);
 		const both = { fitted: before, debts: next };
 		return {

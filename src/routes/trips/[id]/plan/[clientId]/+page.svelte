@@ -20,6 +20,7 @@
 	import PlanSearch from '$lib/ui/plan/PlanSearch.svelte';
 	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
 	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
+	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import PlanPlot from '$lib/ui/plan/drawing/PlanPlot.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
 	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
@@ -246,6 +247,11 @@
 			onask={(thingId) => session.askWhyNot(thingId)}
 		/>
 	</div>
+	<OnceNear height={110}>
+		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
+			<WhatToGet trip={data.trip} client={data.client} />
+		{/await}
+	</OnceNear>
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{planned.proven

@@ -1,0 +1,59 @@
+import type { PlannedStage } from '../kit/planned-day';
+import { isNotAllRight, phasesOf } from '../plan/told/summary';
+import type { FindingCode } from '../document/finding';
+import type { LimitedBy, Verdict } from '../document/verdict';
+
+/** Moments of a trip that are not all right, and gear that a day cannot start without. */
+
+/** A phase in one weather and round. */
+export interface Moment {
+	weather: string;
+	stageId: string;
+	foul: boolean;
+	phaseId: string;
+	round: number;
+}
+export interface WrongMoment extends Moment {
+	name: string;
+	verdict: Verdict;
+	holdsMinutes: number | null;
+	limitedBy: LimitedBy;
+}
+
+export const momentKey = ({ weather, stageId, foul, phaseId, round }: Moment): string =>
+	JSON.stringify([weather, stageId, foul, phaseId, round]);
+
+/** The phases of a planned day that a guide has to do something about; what-ifs are no fault of a kit. */
+export const wrongOn = (day: PlannedStage): WrongMoment[] => phasesOf(day).filter(isNotAllRight);
+
+/** Verdicts of all phases of a planned day but its what-ifs, by moment. */
+export const verdictsOn = (day: PlannedStage): Map<string, Verdict> =>
+	new Map(
+		phasesOf(day)
+			.filter(({ whatIf }) => !whatIf)
+			.map((phase) => [momentKey(phase), phase.verdict])
+	);
+
+/** Gear that a day cannot start without: what is about it, and where. */
+export interface StartNeed {
+	code: FindingCode;
+	/** part of the body, or what the gear is for */
+	part: string;
+	/** which gear, where the rule names it */
+	about: string;
+}
+const START_PARTS: ReadonlySet<string> = new Set(['torso', 'legs', 'feet', 'sleep']);
+
+/** What a planned day cannot start without and lacks, each once. */
+export function startNeedsOf({ findings }: PlannedStage): StartNeed[] {
+	const needs = new Map<string, StartNeed>();
+	for (const { code, part, values } of findings) {
+		const isGap = (code === 'missing' || code === 'not-asked') && START_PARTS.has(part);
+		if (!isGap && code !== 'wrongFootwear' && code !== 'gearForThis') continue;
+		// Nobody has asked and there is none: both leave the part bare.
+		const need = { code: isGap ? ('missing' as const) : code, part, about: String(values.gear ?? '') };
+		needs.set(needKey(need), need);
+	}
+	return [...needs.values()];
+}
+export const needKey = ({ code, part, about }: StartNeed): string => JSON.stringify([code, part, about]);

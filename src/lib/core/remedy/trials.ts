@@ -1,0 +1,151 @@
+import type { Cloth } from '../cloth/things';
+import { schooled } from '../conditions/person';
+import type { Client, Document } from '../document/types';
+import { UNLIMITED } from '../plan/choice/constraints';
+import { TripSolver } from '../plan/choice/trip-solver';
+import { isNotAllRight } from '../plan/told/summary';
+import { plannedDay, type TripPlan, verdictsOn } from '../plan/trip-plan';
+import { type KnownCells, type TripDay, tripDays, type TripDays, wardrobesOf } from '../plan/trip-days';
+import { finished } from '../search/steps';
+import { type Candidate, clientWith, clothsOf } from './candidate';
+import { type StartNeed, startNeedsOf } from './moments';
+
+/**
+ * Days of a trip dressed with some candidates beside the kit, one day at a time: quickly, since many sets are tried. What is
+ * wet from the day before and the whole kit behind a core come only with the plan of a set that is worth it.
+ */
+
+/** How a day goes with a set of candidates. */
+export interface TriedDay {
+	/** moments that are not all right */
+	wrong: number;
+	/** candidates that it wears or carries */
+	used: ReadonlySet<number>;
+	/** what it cannot start without, worked out when asked */
+	needs(): readonly StartNeed[];
+}
+
+const isWithin = (a: ReadonlySet<number>, b: ReadonlySet<number>): boolean => {
+	for (const one of a) if (!b.has(one)) return false;
+	return true;
+};
+
+export class Trials {
+	/** days searched so far */
+	tried = 0;
+	private readonly client: Client;
+	private readonly cells: KnownCells = new Map();
+	private readonly problems = new Map<string, TripDays>();
+	/** by key of the day: what is known of it, with the set that was open */
+	private readonly known = new Map<string, { open: ReadonlySet<number>; tried: TriedDay }[]>();
+	private readonly byId: ReadonlyMap<string, number>;
+	/** the candidates as the computation sees them */
+	readonly cloths: readonly Cloth[];
+	/** days of the trip that are unlike, the first of each */
+	readonly days: readonly TripDay[];
+	/** by key of a day: how many days are like it, in the usual weather and in the others */
+	readonly alike = new Map<string, { usual: number; rare: number }>();
+
+	/** @param client of the document, whose kit is to be added to */
+	constructor(
+		private readonly document: Document,
+		client: Client,
+		readonly candidates: readonly Candidate[]
+	) {
+		this.client = schooled(client, document);
+		this.cloths = clothsOf(candidates, client.uses ?? document.uses);
+		this.byId = new Map(candidates.map(({ thing }, index) => [thing.id, index]));
+		const { days } = this.problemOf(new Set());
+		const [usual] = document.trip.weathers;
+		const first = new Map<string, TripDay>();
+		for (const day of days) {
+			const key = this.keyOf(day);
+			if (!first.has(key)) first.set(key, day);
+			const many = this.alike.get(key) ?? { usual: 0, rare: 0 };
+			if (day.weather.id === usual?.id) many.usual++;
+			else many.rare++;
+			this.alike.set(key, many);
+		}
+		this.days = [...first.values()];
+	}
+
+	/** What is there late counts from its day on, so days are alike only on the same date then. */
+	keyOf(day: TripDay): string {
+		return this.candidates.some(({ thing }) => thing.facts.availableFrom)
+			? `${day.key} ${day.stage.date}`
+			: day.key;
+	}
+
+	private problemOf(added: ReadonlySet<number>): TripDays {
+		const key = [...added].sort((a, b) => a - b).join();
+		const known = this.problems.get(key);
+		if (known) return known;
+		const { trip } = this.document;
+		const client = clientWith(this.client, this.candidates, added);
+		const { first } = wardrobesOf(client, new Set(), new Set(), trip, this.cells);
+		const made = tripDays(trip, client, first, { known: this.cells });
+		this.problems.set(key, made);
+		return made;
+	}
+
+	/**
+	 * How many moments of a day are wrong with a set at least and at most, by what is known: more things never do worse.
+	 */
+	within(index: number, added: ReadonlySet<number>): { least: number; most: number } {
+		const list = this.known.get(this.keyOf(this.problemOf(new Set()).days[index]!)) ?? [];
+		let [least, most] = [0, Infinity];
+		for (const { open, tried } of list) {
+			if (tried.wrong > least && isWithin(added, open)) least = tried.wrong;
+			if (tried.wrong < most && isWithin(open, added)) most = tried.wrong;
+		}
+		return { least, most };
+	}
+
+	/**
+	 * A day with a set of candidates. What was found with more of them open stands, where nothing that it uses is missing now.
+	 * @param index of the day in the trip
+	 */
+	on(index: number, added: ReadonlySet<number>): TriedDay {
+		const own = this.problemOf(new Set()).days[index]!;
+		const key = this.keyOf(own);
+		const list = this.known.get(key) ?? [];
+		this.known.set(key, list);
+		const before = list.find(({ open, tried }) => isWithin(added, open) && isWithin(tried.used, added));
+		if (before) return before.tried;
+		const tried = this.dressed(index, added);
+		list.push({ open: added, tried });
+		return tried;
+	}
+
+	private dressed(index: number, added: ReadonlySet<number>): TriedDay {
+		this.tried++;
+		const problem = this.problemOf(added);
+		const day = { ...problem.days[index]!, index: 0, whole: null };
+		const single: TripDays = { ...problem, days: [day] };
+		const choice = finished(new TripSolver(single).solve(UNLIMITED, { levelsOnly: true, turns: 2 }))!;
+		const plan: TripPlan = {
+			problem: single,
+			choice,
+			wishes: [],
+			impossible: [],
+			fits: true,
+			proven: false,
+			carried: new Map()
+		};
+		let needs: readonly StartNeed[] | null = null;
+		const worn = choice.dressed[0]?.outfits.flat() ?? [];
+		const verdicts = verdictsOn(plan, day) ?? [];
+		const slept = verdicts.filter(({ cell }) => cell.kind === 'sleep').flatMap(({ outfit }) => outfit);
+		return {
+			wrong: verdicts.filter((one) =>
+				isNotAllRight({ verdict: one.verdict, whatIf: one.cell.kind === 'what-if' })
+			).length,
+			needs: () => (needs ??= startNeedsOf(plannedDay(plan, day)!)),
+			used: new Set([
+				...[...worn, ...slept].flatMap(({ cloth }) => this.byId.get(cloth.thingId) ?? []),
+				// Gear is not worn, and may decide of a day all the same.
+				...[...added].filter((index) => this.cloths[index]!.slot === null)
+			])
+		};
+	}
+}

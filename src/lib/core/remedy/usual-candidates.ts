@@ -1,0 +1,57 @@
+import { catalogueType } from '../cloth/catalogue';
+import { isThere } from '../cloth/things';
+import { cellsOf } from '../conditions/cells';
+import type { Client, Document, Thing } from '../document/types';
+import type { Candidate, CandidateSource } from './candidate';
+import { type PriceLevel, priceOf, PRICES } from './prices';
+
+/** Days until a thing that is bought is there (our assumption). */
+const BUYING_DAYS = 3;
+
+const thingOf = (id: string, typeId: string, name: string): Thing => ({
+	id,
+	typeId,
+	name,
+	quantity: { value: 1, source: 'guess', state: 'assumed' },
+	inPairs: catalogueType(typeId).inPairs,
+	facts: {},
+	version: 1,
+	deletedAt: null
+});
+
+/**
+ * What one would think of for a client first: what they may own and were not asked about, what the operator provides, and what
+ * can be bought for what is done on the trip. Types that the client has are left out.
+ * @param nameOf a type in words
+ */
+export function usualCandidates(
+	{ trip }: Document,
+	client: Client,
+	level: PriceLevel,
+	nameOf: (typeId: string) => string
+): Candidate[] {
+	const has = new Set(client.things.filter(isThere).map(({ typeId }) => typeId));
+	const doings = new Set(
+		trip.weathers
+			.slice(0, 1)
+			.flatMap((weather) =>
+				trip.stages.flatMap((stage) => cellsOf(stage, weather, trip.site).map(({ doing }) => doing))
+			)
+	);
+	const list: Candidate[] = [];
+	const add = (thing: Thing, from: CandidateSource, cost: number, days: number): void => {
+		list.push({ thing, from, cost, days });
+		has.add(thing.typeId);
+	};
+	for (const thing of client.things)
+		if (thing.deletedAt === null && thing.quantity.state === 'not asked' && !has.has(thing.typeId))
+			add(thing, 'own', 0, 0);
+	for (const { id, typeId, name } of trip.stages.flatMap(({ provided }) => provided))
+		if (typeId !== null && !has.has(typeId)) add(thingOf(`provided-${id}`, typeId, name), 'provided', 0, 0);
+	for (const typeId of Object.keys(PRICES)) {
+		const { uses } = catalogueType(typeId);
+		if (has.has(typeId) || (uses && !uses.some((use) => doings.has(use)))) continue;
+		add(thingOf(`buy-${typeId}`, typeId, nameOf(typeId)), 'buy', priceOf(typeId, level)!, BUYING_DAYS);
+	}
+	return list;
+}

@@ -1,0 +1,231 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { onDestroy } from 'svelte';
+	import type { Client, Trip } from '$lib/core/document/types';
+	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/ladder';
+	import { PRICE_LEVELS, type PriceLevel, PRICES } from '$lib/core/remedy/prices';
+	import { firstName, shortName } from '$lib/words/labels';
+	import { typeName } from '$lib/words/garments';
+	import {
+		costSentence,
+		endSentences,
+		insteadSentences,
+		nowSentence,
+		rungSentence,
+		solvedSentence,
+		startSentence
+	} from '$lib/words/remedy/remedy-story';
+	import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
+	import Choice from '../parts/Choice.svelte';
+	import { readerUnits } from '../parts/reader-units';
+	import { send } from '../parts/send';
+	import RemedyWorker from './remedy-worker?worker';
+	import type { Offer, RemedyReply, RemedyRequest } from './remedy-worker';
+
+	interface Props {
+		trip: Trip;
+		client: Client;
+	}
+	let { trip, client }: Props = $props();
+	const units = $derived(readerUnits());
+	const who = $derived(firstName(client.name));
+	const LEVEL_WORDS: Record<PriceLevel, string> = { plain: 'plain', usual: 'usual', fine: 'fine' };
+
+	let level = $state<PriceLevel>('usual');
+	let progress = $state.raw<RemedyProgress | null>(null);
+	let answer = $state.raw<Remedies | null>(null);
+	let offers = $state.raw<readonly Offer[]>([]);
+	let trouble = $state('');
+	/** what was asked: an answer to something else is no answer */
+	let askedFor = $state('');
+	const question = $derived(
+		JSON.stringify([trip.weathers, trip.stages, client.things, client.schools, level])
+	);
+	const isOld = $derived(answer !== null && askedFor !== question);
+	let worker: Worker | null = null;
+	function stop(): void {
+		worker?.terminate();
+		worker = null;
+		progress = null;
+	}
+	onDestroy(stop);
+
+	function ask(): void {
+		stop();
+		trouble = '';
+		answer = null;
+		askedFor = question;
+		progress = { task: 'trying', done: 0, total: 0 };
+		worker = new RemedyWorker();
+		worker.onmessage = ({ data }: MessageEvent<RemedyReply>) => {
+			if (data.kind === 'progress') progress = data;
+			else {
+				stop();
+				if (data.kind === 'answer') ({ answer, offers } = data);
+				else trouble = data.message;
+			}
+		};
+		worker.onerror = () => {
+			stop();
+			trouble = 'That could not be worked out.';
+		};
+		const names = Object.fromEntries(Object.keys(PRICES).map((id) => [id, typeName(id, units)]));
+		const plain = $state.snapshot({ trip, client }) as { trip: Trip; client: Client };
+		worker.postMessage({
+			document: {
+				format: DOCUMENT_FORMAT,
+				formatVersion: DOCUMENT_VERSION,
+				trip: plain.trip,
+				clients: [plain.client]
+			},
+			client: plain.client,
+			level,
+			names
+		} satisfies RemedyRequest);
+	}
+
+	const byId = $derived(new Map(offers.map((offer) => [offer.thingId, offer])));
+	/** As short as tells a thing from the others on the list. */
+	function nameOf(id: string): string {
+		const full = byId.get(id)?.name ?? id;
+		const short = shortName(full);
+		const isTwice = offers.some(({ thingId, name }) => thingId !== id && shortName(name) === short);
+		return isTwice ? full.split(', ').slice(0, 2).join(', ') : short;
+	}
+	const idsOf = (rung: Rung): string[] => [
+		...(answer?.cannotStartWithout.flatMap(({ add }) => add ?? []) ?? []),
+		...rung.add
+	];
+	let saving = $state(false);
+	/** What is taken counts as assumed from now on, in this plan and in all others. */
+	async function take(ids: readonly string[]): Promise<void> {
+		saving = true;
+		trouble = '';
+		for (const id of ids) {
+			const offer = byId.get(id);
+			if (!offer || offer.from === 'own') continue;
+			const saved = await send('POST', `/api/v1/clients/${client.id}/things`, {
+				typeId: offer.typeId,
+				name: offer.name,
+				quantity: { value: 1, source: 'guide', state: 'assumed' }
+			});
+			if (!saved.ok) {
+				trouble = saved.message;
+				break;
+			}
+		}
+		saving = false;
+		await invalidateAll();
+	}
+	const progressWords = $derived(
+		progress === null
+			? ''
+			: progress.task === 'planning'
+				? `Planning what was found, ${progress.done} of ${progress.total || '…'} days`
+				: 'Trying what could be got'
+	);
+</script>
+
+<section class="get no-print" aria-labelledby="what-to-get">
+	<h2 id="what-to-get">What to get</h2>
+	<div class="ask">
+		<Choice id="price-level" label="Prices" bind:value={level} options={PRICE_LEVELS} words={LEVEL_WORDS} />
+		<Button onclick={ask} disabled={progress !== null}>Work out what to get</Button>
+		<Button class="quiet" onclick={stop} disabled={progress === null}>Stop</Button>
+		<span role="status" aria-label="Working out what to get">
+			{#if progress}
+				<progress max={Math.max(1, progress.total)} value={progress.done} aria-label={progressWords}
+				></progress>
+				{progressWords}
+			{/if}
+		</span>
+	</div>
+	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+	{#if answer}
+		{#if isOld}<p class="soft" role="status">Something has changed since: work it out again.</p>{/if}
+		<p class="lead">{nowSentence(answer, who)}</p>
+		{#each answer.cannotStartWithout as need, i (i)}
+			<p class="start">{startSentence(need, trip, nameOf, who)}</p>
+		{/each}
+		<ol>
+			{#each answer.ladder as rung, i (i)}
+				<li>
+					<p class="rung">{rungSentence(rung, nameOf, who)}</p>
+					<p class="soft small">
+						{costSentence(rung, answer.cannotStartWithout.length > 0, units)}
+						{insteadSentences(rung, nameOf).join(' ')}
+					</p>
+					<details>
+						<summary>
+							{rung.solves.length === 1 ? 'The moment' : `The ${rung.solves.length} moments`} that it makes right
+						</summary>
+						<ul>
+							{#each rung.solves as moment, m (m)}<li>{solvedSentence(moment, trip)}</li>{/each}
+						</ul>
+					</details>
+					<Button class="quiet" disabled={saving || isOld} onclick={() => take(idsOf(rung))}>
+						{who} gets {idsOf(rung).length === 1 ? 'it' : 'these'}
+					</Button>
+				</li>
+			{/each}
+		</ol>
+		{#each endSentences(answer) as sentence (sentence)}<p class="soft">{sentence}</p>{/each}
+		<p class="tiny soft">
+			Prices are a first guess for buying new, at the level chosen above; what the operator provides costs
+			nothing. What {who} gets is in the kit as assumed until somebody has seen it.
+		</p>
+	{/if}
+</section>
+
+<style>
+	.get {
+		margin-top: 18px;
+		display: grid;
+		gap: 8px;
+	}
+	.ask {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 14px;
+		align-items: end;
+		min-height: 34px;
+	}
+	progress {
+		width: 140px;
+		height: 10px;
+		accent-color: var(--ink);
+	}
+	.lead {
+		font-size: 17px;
+	}
+	.start {
+		border-left: 5px solid var(--v-short);
+		padding: 2px 12px;
+	}
+	ol {
+		display: grid;
+		gap: 12px;
+		padding-left: 0;
+		list-style: none;
+	}
+	ol > li {
+		border-left: 5px solid var(--v-right);
+		padding: 2px 12px;
+		display: grid;
+		gap: 4px;
+		justify-items: start;
+	}
+	.rung {
+		font-size: 17px;
+		line-height: 1.3;
+	}
+	ul {
+		padding-left: 14px;
+		font-size: 15px;
+	}
+	.trouble {
+		border-left: 5px solid var(--v-short);
+		padding: 3px 12px;
+	}
+</style>
