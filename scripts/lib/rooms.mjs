@@ -39,8 +39,8 @@ export const ROOMS = [
 	{
 		folder: 'src/lib/words',
 		uses: ['src/lib/words', 'src/lib/core'],
-		packages: ['intl-messageformat'],
-		why: 'words make sentences from what the core says'
+		packages: ['intl-messageformat', 'minisearch'],
+		why: 'words make sentences from what the core says, and find things by what they are called'
 	},
 	{
 		folder: 'src/lib/formats',

@@ -1,4 +1,4 @@
-import type { Remedies, Rung, SolvedMoment } from '../core/remedy/ladder';
+import type { Remedies, Rung, SolvedMoment } from '../core/remedy/remedies';
 import type { WrongMoment } from '../core/remedy/moments';
 
 /** What to get, as the API answers it. */

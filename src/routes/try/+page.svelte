@@ -4,7 +4,8 @@
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { CATALOGUE } from '$lib/core/cloth/catalogue';
-	import { groupName, searchText, typeName } from '$lib/words/garments';
+	import { groupName, typeName } from '$lib/words/garments';
+	import { kitHits } from '$lib/words/kit-search/kit-search';
 	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { personOf } from '$lib/core/conditions/person';
@@ -59,17 +60,8 @@
 
 	let words = $state('');
 	const groups = CATALOGUE_GROUPS.filter((group) => group !== 'other' && group !== 'sleep');
-	const fitting = $derived(
-		CATALOGUE.filter(
-			(type) =>
-				tried.typeIds.includes(type.id) ||
-				(words.trim() !== '' &&
-					words
-						.toLowerCase()
-						.split(/\s+/)
-						.every((word) => searchText(type).toLowerCase().includes(word)))
-		)
-	);
+	const found = $derived(new Set(kitHits(words).map(({ type }) => type.id)));
+	const fitting = $derived(CATALOGUE.filter(({ id }) => tried.typeIds.includes(id) || found.has(id)));
 	/** What most people own; the rest is found by typing. */
 	const USUAL = new Set(['briefs', 'top-wool-light', 'top-wool-mid', 'tshirt-cotton', 'fleece-thin', 'fleece', 'jacket-down-light', 'soft-shell', 'rain-shell', 'hard-shell', 'coat-synthetic', 'coat-down', 'bottoms-wool', 'trousers-trek', 'jeans', 'trousers-soft-shell', 'trousers-hard-shell', 'overtrousers-warm', 'sock-mid', 'sock-heavy', 'boot-hiking', 'boot-winter', 'shoe-trail', 'glove-liner', 'glove-light', 'glove-winter', 'mitten', 'cap-thin', 'hat-warm', 'neck-tube', 'sunglasses']); // prettier-ignore
 	const shown = $derived(CATALOGUE.filter((type) => USUAL.has(type.id) || fitting.includes(type)));

@@ -5,8 +5,9 @@ import type { Client, Document } from '../document/types';
 import { planDocument } from '../plan/planner';
 import { finished } from '../search/steps';
 import { type Candidate, clientWith } from './candidate';
-import { type LeftWrong, type Remedies, remedies } from './ladder';
+import { remedies } from './ladder';
 import { startNeedsOf, wrongOn } from './moments';
+import type { LeftWrong, Remedies } from './remedies';
 import { PRICES } from './prices';
 import { usualCandidates } from './usual-candidates';
 

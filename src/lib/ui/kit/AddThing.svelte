@@ -3,7 +3,8 @@
 	import Combobox from '../parts/Combobox.svelte';
 	import { readerUnits } from '../parts/reader-units';
 	import { CATALOGUE, type CatalogueType } from '$lib/core/cloth/catalogue';
-	import { groupName, searchText, typeName } from '$lib/words/garments';
+	import { groupName, typeName } from '$lib/words/garments';
+	import { kitHits, understood } from '$lib/words/kit-search/kit-search';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
 	import type { FactState } from '$lib/core/document/types';
 
@@ -18,31 +19,24 @@
 	let said = $state('');
 
 	/** "3 wool socks" asks for three of them, "no big coat" for the answer that there is none. */
-	const asked = $derived.by(() => {
-		const [, no, count, words] = /^\s*(no\s+|0\s+)?(\d{1,2}\s+)?(.*)$/i.exec(typed) ?? [];
-		return {
-			hasNot: !!no,
-			quantity: no ? 0 : Number(count ?? 1),
-			words: (words ?? '').toLowerCase().split(/\s+/).filter(Boolean)
-		};
-	});
-	const matches = (text: string): boolean => asked.words.every((word) => text.toLowerCase().includes(word));
-	/** Names that fit come before other words for a thing. */
-	const found = $derived.by(() => {
-		const fitting = CATALOGUE.filter(
-			(type) => (group === 'all' || type.group === group) && matches(searchText(type))
-		);
-		return [
-			...fitting.filter(({ id }) => matches(typeName(id))),
-			...fitting.filter(({ id }) => !matches(typeName(id)))
-		];
-	});
+	const asked = $derived(understood(typed));
+	const hits = $derived(kitHits(typed));
+	/** The likeliest first; while nothing is typed, all of a part of the body. */
+	const found = $derived(
+		(asked.words === '' ? CATALOGUE : hits.map(({ type }) => type)).filter(
+			(type) => group === 'all' || type.group === group
+		)
+	);
 
 	async function take(type: CatalogueType): Promise<void> {
 		const { hasNot, quantity } = asked;
+		// "No big coat" is said of every big coat.
+		const called = hits.filter(({ exact }) => exact).map((hit) => hit.type);
+		const types = hasNot && called.includes(type) ? called : [type];
+		const names = types.map(({ id }) => typeName(id));
 		typed = '';
-		said = hasNot ? `Noted: no ${typeName(type.id)}.` : `Added: ${quantity} × ${typeName(type.id)}.`;
-		await add(type, quantity, hasNot ? 'has not' : 'has');
+		said = hasNot ? `Noted: no ${names.join(', no ')}.` : `Added: ${quantity} × ${names[0]}.`;
+		for (const one of types) await add(one, quantity, hasNot ? 'has not' : 'has');
 	}
 </script>
 

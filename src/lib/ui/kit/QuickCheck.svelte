@@ -5,7 +5,8 @@
 	import { schooled } from '$lib/core/conditions/person';
 	import type { Document } from '$lib/core/document/types';
 	import type { QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
-	import { described, groupName, type Described } from '$lib/words/garments';
+	import { groupName } from '$lib/words/garments';
+	import { described, type Described } from '$lib/words/kit-search/kit-search';
 	import { quickCheckSentence } from '$lib/words/plan-story';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { small } from '$lib/words/message';

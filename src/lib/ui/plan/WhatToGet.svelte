@@ -3,7 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { onDestroy } from 'svelte';
 	import type { Client, Trip } from '$lib/core/document/types';
-	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/ladder';
+	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/remedies';
 	import { PRICE_LEVELS, type PriceLevel, PRICES } from '$lib/core/remedy/prices';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { typeName } from '$lib/words/garments';

@@ -1,5 +1,6 @@
 import type { Client, Document } from '$lib/core/document/types';
-import { remedies, type Remedies, type RemedyProgress } from '$lib/core/remedy/ladder';
+import { remedies } from '$lib/core/remedy/ladder';
+import type { Remedies, RemedyProgress } from '$lib/core/remedy/remedies';
 import type { PriceLevel } from '$lib/core/remedy/prices';
 import { usualCandidates } from '$lib/core/remedy/usual-candidates';
 

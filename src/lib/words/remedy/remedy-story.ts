@@ -1,5 +1,5 @@
 import type { Weather } from '../../core/document/types';
-import type { CannotStart, Remedies, Rung, SolvedMoment } from '../../core/remedy/ladder';
+import type { CannotStart, Remedies, Rung, SolvedMoment } from '../../core/remedy/remedies';
 import { placeWords } from '../plan-story';
 import { capital, listed, message, small } from '../message';
 import { massWords, METRIC, type Units } from '../units';
