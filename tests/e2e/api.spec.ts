@@ -20,13 +20,50 @@ function expectWithin(part: unknown, whole: unknown, path = ''): void {
 }
 
 test('the worked examples of the documentation come out as written', async ({ request }) => {
-	const [question, demand, document, plan] = blocks;
+	const [question, demand, document, plan, candidates, remedies] = blocks;
 	const demandAnswer = await request.post('/api/v1/demand', { data: question });
 	expect(demandAnswer.status()).toBe(200);
 	expectWithin(demand, await demandAnswer.json());
 	const planAnswer = await request.post('/api/v1/plan', { data: document });
 	expect(planAnswer.status()).toBe(200);
 	expectWithin(plan, await planAnswer.json());
+	const remediesAnswer = await request.post('/api/v1/remedies', { data: { ...document, ...candidates } });
+	expect(remediesAnswer.status()).toBe(200);
+	expect(await remediesAnswer.json()).toEqual(remedies);
+});
+
+test('remedies want things that the client does not have, each once, and say so at the field', async ({
+	request
+}) => {
+	const [, , document, , asked] = blocks as {
+		candidates?: { thing: { id: string } }[];
+		clients?: object[];
+	}[];
+	const { candidates } = asked as { candidates: { thing: { id: string } }[] };
+	const ask = (list: unknown) =>
+		request.post('/api/v1/remedies', { data: { ...document, candidates: list } });
+	const twice = await ask([candidates[0], candidates[0]]);
+	expect(twice.status()).toBe(400);
+	expect(JSON.stringify(await twice.json())).toContain('candidates');
+	const owned = await ask([{ ...candidates[0], thing: { ...candidates[0]!.thing, id: 'hat' } }]);
+	expect(owned.status()).toBe(400);
+	expect(((await owned.json()) as { errors: { field: string }[] }).errors[0]!.field).toBe(
+		'candidates.0.thing.id'
+	);
+	const free = await ask([{ ...candidates[0], cost: -1 }]);
+	expect(free.status()).toBe(400);
+});
+
+test('the catalogue is asked in everyday words', async ({ request }) => {
+	const answer = (await (await request.get('/api/v1/catalogue?q=2 old rain pants size L')).json()) as {
+		understood: object;
+		hits: { typeId: string; exact: boolean }[];
+	};
+	expect(answer.understood).toMatchObject({ quantity: 2, size: 'L', hasNot: false });
+	expect(answer.hits[0]).toMatchObject({ typeId: 'trousers-rain', exact: true });
+	expect(((await (await request.get('/api/v1/catalogue?q=didgeridoo')).json()) as { hits: [] }).hits).toEqual(
+		[]
+	);
 });
 
 test('a plan is made per phase, and a given outfit is judged', async ({ request }) => {
