@@ -22,7 +22,7 @@ const openWhy = (words) => (page) => page.getByRole('button', { name: words }).f
 const planned = async (page) => {
 	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
 	// What stands further down is loaded when somebody comes near it.
-	const strip = page.locator('[data-once-near]');
+	const strip = page.locator('[data-once-near]').first();
 	if (!(await strip.isVisible())) return;
 	await strip.scrollIntoViewIfNeeded();
 	await page.getByRole('slider', { name: 'The body through the day' }).waitFor({ timeout: 20_000 });

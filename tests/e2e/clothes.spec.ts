@@ -85,7 +85,7 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 			/^\d\d:\d\d (start in .+|.+: .+ (on|off|instead of|over everything|closed|open|neck).*)\.?/
 		);
 
-	await page.locator('[data-once-near]').scrollIntoViewIfNeeded();
+	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
 	const moments = page.getByRole('list', { name: 'What goes wrong, and when' });
 	await expect(moments.getByRole('button').first()).toContainText('the cold is not held off any more');
 	await moments.getByRole('button').first().click();

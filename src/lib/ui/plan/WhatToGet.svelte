@@ -158,7 +158,7 @@
 					</p>
 					<details>
 						<summary>
-							{rung.solves.length === 1 ? 'The moment' : `The ${rung.solves.length} moments`} that it makes right
+							{rung.solves.length === 1 ? 'The moment' : `The ${rung.solves.length} moments`} that are better then
 						</summary>
 						<ul>
 							{#each rung.solves as moment, m (m)}<li>{solvedSentence(moment, trip)}</li>{/each}

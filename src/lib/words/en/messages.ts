@@ -52,7 +52,7 @@ export const MESSAGES = {
 		'{free, select, yes {It costs nothing} other {It costs about {cost}}} and weighs {mass}{start, select, yes {, with what the day cannot start without} other {}}.',
 	'remedy.instead': 'In place of {thing}: {others}.',
 	'remedy.solves':
-		'{place, select, none {} other {{place}: }}{phase}{round, plural, =0 {} other { in round #}}, {from}; then {to}.',
+		'{place, select, none {} other {{place}: }}“{phase}”{round, plural, =0 {} other { in round #}}: {from} now, {to} with it.',
 	'remedy.beyond':
 		'{many, plural, one {One moment stays wrong} other {# moments stay wrong}} with everything on the list. Shorten them, find shelter or heat, or do not go.',
 	'remedy.nothing': 'Nothing on the list makes more moments right.',

@@ -68,13 +68,15 @@ export const solvedSentence = (
 	{ stageId, weather, name, round, from, to }: SolvedMoment,
 	trip: TripInWords
 ): string =>
-	message('remedy.solves', {
-		place: placeWords({ stageId, weather }, trip) || 'none',
-		phase: name,
-		round: round > 1 ? round : 0,
-		from,
-		to
-	});
+	capital(
+		message('remedy.solves', {
+			place: placeWords({ stageId, weather }, trip) || 'none',
+			phase: name,
+			round: round > 1 ? round : 0,
+			from,
+			to
+		})
+	);
 
 /** What stands under the ladder: what no clothes solve, and how sure the ladder is. */
 export function endSentences({ beyondClothes, ladder, cannotStartWithout, proven, now }: Remedies): string[] {
