@@ -247,11 +247,6 @@
 			onask={(thingId) => session.askWhyNot(thingId)}
 		/>
 	</div>
-	<OnceNear height={110}>
-		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
-			<WhatToGet trip={data.trip} client={data.client} />
-		{/await}
-	</OnceNear>
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{planned.proven
@@ -260,6 +255,13 @@
 				? 'Chosen from the likeliest things of this kit so far.'
 				: 'Not every outfit was searched.'}
 	</p>
+{/if}
+{#if stage && hasKit}
+	<OnceNear height={110}>
+		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
+			<WhatToGet trip={data.trip} client={data.client} />
+		{/await}
+	</OnceNear>
 {/if}
 
 <style>
