@@ -109,6 +109,20 @@ const VIEWS = [
 			await openWhy(/^Wait for the last on Tarn Saddle: /)(page);
 		}
 	},
+	{
+		name: 'what-to-get',
+		url: '/trips/demo-trip/plan/demo-teo',
+		act: async (page) => {
+			await planned(page);
+			await page.locator('[data-once-near]').last().scrollIntoViewIfNeeded();
+			await page.getByRole('button', { name: 'Work out what to get' }).click();
+			await page
+				.getByRole('button', { name: /^Teo gets/ })
+				.first()
+				.waitFor({ timeout: 240_000 });
+			await page.locator('#what-to-get').evaluate((head) => head.scrollIntoView());
+		}
+	},
 	{ name: 'list', url: '/trips/demo-trip/list/demo-teo', whole: true }
 ];
 
