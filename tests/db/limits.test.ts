@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LIMITS } from '../../src/lib/formats/limits';
 import {
 	addThing,
+	addThings,
 	createClient,
 	getClient,
 	setClientDeleted,
@@ -37,6 +38,18 @@ describe('as many as a document holds', () => {
 		await setThingDeleted(FIRST_HOUSE, first.id, true);
 		await addThing(FIRST_HOUSE, client, 'fleece', has);
 		await expect(setThingDeleted(FIRST_HOUSE, first.id, false)).rejects.toThrow('at most 200');
+	});
+	it('a whole list of things, or none of them', async () => {
+		const client = await createClient(FIRST_HOUSE, 'Lister');
+		const list = (many: number) => Array.from({ length: many }, () => ({ typeId: 'fleece', quantity: has }));
+		await expect(addThings(FIRST_HOUSE, client, list(LIMITS.things + 1))).rejects.toThrow('at most 200');
+		expect((await getClient(FIRST_HOUSE, client)).things).toEqual([]);
+		const facts = { size: { value: 'L', source: 'client', state: 'has' } } as const;
+		await addThings(FIRST_HOUSE, client, [...list(2), { typeId: 'mitten', quantity: has, facts }]);
+		const { things } = await getClient(FIRST_HOUSE, client);
+		expect(things.map(({ typeId }) => typeId).sort()).toEqual(['fleece', 'fleece', 'mitten']);
+		expect(things.find(({ typeId }) => typeId === 'mitten')!.facts).toEqual(facts);
+		await expect(addThings(FIRST_HOUSE, 'nobody', list(1))).rejects.toThrow(NotFoundError);
 	});
 	it('clients of a trip', async () => {
 		const trip = await createTrip(FIRST_HOUSE, { name: 'Crowd', place: '' });

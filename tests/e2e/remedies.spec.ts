@@ -40,21 +40,31 @@ test('a long wait without a coat: what to get is worked out, taken, and the plan
 	expect(saved.ok()).toBe(true);
 	const client = await make(request, '/api/v1/clients', { name: 'Cold Guest', tripId: trip });
 	await page.goto(`/clients/${client}`);
+	// A list as somebody sends it, in the words that people use.
+	await page.getByText('Paste a whole list').click();
+	await page
+		.getByLabel('A message, a packing list or rows of a table')
+		.fill(
+			'I have:\n- merino 250\n- softshell trousers\n- 2 pairs of hiking socks\n- hiking boots\n- beanie\n- ski gloves size L\n- didgeridoo\n- fleece'
+		);
+	const list = page.getByRole('list', { name: 'What is added' });
+	await expect(list.getByRole('listitem')).toHaveCount(8);
+	await expect(page.getByText('7 of 8 are understood; one is left out', { exact: false })).toBeVisible();
+	await expect(list.getByLabel('How many: 2 pairs of hiking socks')).toHaveValue('2');
+	await list.getByLabel('What it is: fleece', { exact: true }).selectOption('leave it out');
+	await list.getByLabel('How many: beanie').fill('x');
+	await expect(list).toContainText('A whole number from 0 to 99.');
+	await expect(page.getByRole('button', { name: /^Add these/ })).toBeDisabled();
+	await list.getByLabel('How many: beanie').fill('1');
+	const preview = await new AxeBuilder({ page }).include('details').analyze();
+	expect(preview.violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+	await page.getByRole('button', { name: 'Add these 6 things' }).click();
+	await expect(page.getByText('Added: 6 things.')).toBeVisible();
+	await expect(page.getByLabel(/^How many of /)).toHaveCount(6);
 	const field = page.getByLabel('Describe a thing');
-	// In the words that people use; the last one is said of every big coat.
-	for (const words of [
-		'merino 250',
-		'softshell trousers',
-		'hiking socks',
-		'hiking boots',
-		'beanie',
-		'ski gloves',
-		'no big coat'
-	]) {
-		await field.fill(words);
-		await field.press('Enter');
-		await expect(field).toHaveValue('');
-	}
+	// What is said of big coats is said of all of them.
+	await field.fill('no big coat');
+	await field.press('Enter');
 	await expect(page.getByText('Noted: no Big coat, synthetic', { exact: false })).toContainText(
 		'no Big coat, down'
 	);

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { LIMITS } from '../limits';
 import { isCatalogueId } from '../../core/cloth/catalogue';
 import { PARTS } from '../../core/document/parts';
 import {
@@ -72,5 +73,13 @@ const thingFields = {
 };
 
 export const thing = Joi.object<Thing>({ id: id.required(), ...thingFields, ...versioned });
-export const newThingSchema = Joi.object({ typeId, quantity: fact(count(0, 99)).required(), name });
+export const newThingSchema = Joi.object({
+	typeId,
+	quantity: fact(count(0, 99)).required(),
+	name,
+	facts: Joi.object(properties).default({})
+});
+export const newThingsSchema = Joi.object({
+	things: Joi.array().items(newThingSchema).min(1).max(LIMITS.things).required()
+});
 export const thingEditSchema = Joi.object({ ...thingFields, version: count(1, 1e9).required() });

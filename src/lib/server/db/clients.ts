@@ -287,31 +287,47 @@ async function insertThing(
 	);
 }
 
-/** Adds a thing of a catalogue type to a kit and returns it. @throws NotFoundError */
-export async function addThing(
+/** A thing that is to be added to a kit; its name is that of its type where none is said. */
+export interface NewThing {
+	typeId: string;
+	quantity: Fact<number>;
+	name?: string;
+	facts?: Thing['facts'];
+}
+
+/** Adds things of catalogue types to a kit, all or none of them, and returns them. @throws NotFoundError, RangeError */
+export async function addThings(
 	houseId: string,
 	clientId: string,
-	typeId: string,
-	quantity: Fact<number>,
-	name?: string
-): Promise<Thing> {
-	const type = catalogueType(typeId);
-	const thing = {
+	list: readonly NewThing[]
+): Promise<Thing[]> {
+	const things = list.map(({ typeId, quantity, name, facts = {} }) => ({
 		id: randomUUID(),
 		typeId,
 		name: name ?? typeName(typeId),
 		quantity,
-		inPairs: type.inPairs,
-		facts: {}
-	};
+		inPairs: catalogueType(typeId).inPairs,
+		facts
+	}));
 	await inTransaction(async (db) => {
 		await lock(db, 'clients', clientId);
 		await getClient(houseId, clientId, db);
-		await roomFor(db, 'things', clientId);
-		await insertThing(db, clientId, thing);
+		for (const thing of things) {
+			await roomFor(db, 'things', clientId);
+			await insertThing(db, clientId, thing);
+		}
 	});
-	return { ...thing, version: 1, deletedAt: null };
+	return things.map((thing) => ({ ...thing, version: 1, deletedAt: null }));
 }
+
+/** Adds a thing of a catalogue type to a kit and returns it. @throws NotFoundError, RangeError */
+export const addThing = async (
+	houseId: string,
+	clientId: string,
+	typeId: string,
+	quantity: Fact<number>,
+	name = typeName(typeId)
+): Promise<Thing> => (await addThings(houseId, clientId, [{ typeId, quantity, name }]))[0]!;
 
 export type ThingEdit = Omit<Thing, 'id' | 'deletedAt'>;
 

@@ -11,6 +11,7 @@
 	import { STATE_WORDS, clo } from '$lib/words/labels';
 	import { ChangesUnderway } from '$lib/ui/kit/changes-underway.svelte';
 	import AddThing from '$lib/ui/kit/AddThing.svelte';
+	import PasteList from '$lib/ui/kit/PasteList.svelte';
 	import Choice from '$lib/ui/parts/Choice.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
 	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
@@ -196,7 +197,7 @@
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
 
 <div class="page">
-	<div><OncePageLives><AddThing {add} /></OncePageLives></div>
+	<div><OncePageLives><AddThing {add} /><PasteList clientId={client.id} {settle} /></OncePageLives></div>
 	<section aria-labelledby="kit-head">
 		<h2 id="kit-head">The kit, head to toe</h2>
 		{#each groups as { name, things, answered } (name)}
