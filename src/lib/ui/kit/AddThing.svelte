@@ -89,6 +89,10 @@
 		position: sticky;
 		top: 12px;
 	}
+	/* What is open under it must not slip beneath. */
+	section:has(+ :global(details[open])) {
+		position: static;
+	}
 	.groups {
 		display: flex;
 		flex-wrap: wrap;

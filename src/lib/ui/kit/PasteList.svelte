@@ -124,6 +124,13 @@
 		padding: 10px 16px;
 		margin-top: 12px;
 	}
+	details :global(:is(textarea, div:has(> textarea))) {
+		width: 100%;
+	}
+	details :global(textarea) {
+		padding: 6px 10px;
+		line-height: 1.35;
+	}
 	summary {
 		cursor: pointer;
 		font-weight: 600;
