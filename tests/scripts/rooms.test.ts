@@ -47,7 +47,9 @@ const graph = new Map(sources.map((file) => [file, importsOf(file)]));
 describe('the rooms of the code', () => {
 	it('reads every source', () => {
 		expect(sources.length).toBeGreaterThan(150);
-		expect(graph.get('src/lib/core/plan/planner.ts')!.files).toContain('src/lib/core/plan/choice/trip-solver.ts');
+		expect(graph.get('src/lib/core/plan/planner.ts')!.files).toContain(
+			'src/lib/core/plan/choice/trip-solver.ts'
+		);
 	});
 	it('use only what their list allows, types included', () => {
 		const wrong = [...graph].flatMap(([file, { files: own, packages }]) => {

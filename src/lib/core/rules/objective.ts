@@ -66,11 +66,7 @@ export const SHELL_OFF_AFTER_MIN = 15;
  * @param peakWhm2 highest debt of a phase
  * @param stepWeight what each step of it counts besides, where the body is dressed for the sake of hands and feet
  */
-export function penaltyOfDebt(
-	peakWhm2: number,
-	{ rightWhm2, holdWhm2 }: DebtMarks,
-	stepWeight = 0
-): number {
+export function penaltyOfDebt(peakWhm2: number, { rightWhm2, holdWhm2 }: DebtMarks, stepWeight = 0): number {
 	const comfort =
 		PENALTY.overRight * steps(peakWhm2 - MARGIN_SHARE * rightWhm2, DEBT_STEP_WHM2) +
 		(stepWeight > 0 ? stepWeight * steps(peakWhm2, DEBT_STEP_WHM2) : 0);

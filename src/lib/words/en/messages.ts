@@ -43,9 +43,9 @@ export const MESSAGES = {
 
 	// What to get
 	'remedy.now':
-		'{usual, plural, =0 {{rare, plural, =0 {{who} needs nothing: all is right as it is.} other {In the usual weather all is right.}}} one {# moment of the trip is not all right in the usual weather.} other {# moments of the trip are not all right in the usual weather.}}{rare, plural, =0 {} one { In one year in ten it is #.} other { In one year in ten there are #.}}',
+		'{usual, plural, =0 {{rare, plural, =0 {{who} needs nothing: all is right as it is.} other {In the usual weather all is right.}}} one {# moment of the trip is not all right in the usual weather.} other {# moments of the trip are not all right in the usual weather.}}{rare, plural, =0 {} one { In one year in ten one is wrong.} other { In one year in ten # are wrong.}}',
 	'remedy.start':
-		'{who} cannot start without {what, select, missing {something for the {part}} wrongFootwear {the right footwear} other {{gear}}}{day, plural, =0 {} other { on day #}}{thing, select, none {, and nothing on the list does} other {: get {thing}}}.',
+		'{who} cannot start without {what, select, missing {{part, select, sleep {a sleeping bag} other {something for the {part}}}} wrongFootwear {the right footwear} other {{gear}}}{day, plural, =0 {} other { on day #}}{thing, select, none {, and nothing on the list does} other {: get {thing}}}.',
 	'remedy.rung':
 		'{things}: {usual, plural, =0 {{who} is all right in the usual weather{rare, plural, =0 {, and in one year in ten} one {; in one year in ten # moment stays wrong} other {; in one year in ten # moments stay wrong}}} one {# moment stays wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}} other {# moments stay wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}}}.',
 	'remedy.cost':
