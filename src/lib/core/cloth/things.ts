@@ -30,6 +30,18 @@ export interface Cloth extends Properties {
 	roomIsTried: boolean;
 }
 
+/** A thing of a catalogue type of which nothing is stated but how many there are. @throws RangeError when there is no such type */
+export const thingOfType = (id: string, typeId: string, name: string, quantity: Fact<number>): Thing => ({
+	id,
+	typeId,
+	name,
+	quantity,
+	inPairs: catalogueType(typeId).inPairs,
+	facts: {},
+	version: 1,
+	deletedAt: null
+});
+
 /** A fact that nobody has stated yet: the catalogue's value, assumed. */
 export const assumedFact = <T>(value: T): Fact<T> => ({ value, source: 'catalogue', state: 'assumed' });
 

@@ -4,8 +4,7 @@ import type { Document } from '../document/types';
 import { type HittingSolver, lightestSteps, type Oracle } from '../search/hitting-set';
 import { needKey, type StartNeed } from './moments';
 import type { CannotStart, LeftWrong, RemedyProgress, Rung } from './remedies';
-import type { Trials } from './trials';
-import type { Candidate } from './candidate';
+import { setKey, type Trials } from './trials';
 
 /** Sets of candidates, and which of each size leaves fewest moments wrong. */
 
@@ -26,6 +25,9 @@ const isLess = (a: Score, b: Score): boolean => {
 const byScore = (a: { score: Score }, b: { score: Score }): number =>
 	isLess(a.score, b.score) ? -1 : isLess(b.score, a.score) ? 1 : 0;
 
+export const isLessWrong = (a: LeftWrong, b: LeftWrong): boolean =>
+	a.usual < b.usual || (a.usual === b.usual && a.oneInTen < b.oneInTen);
+
 interface ScoredSet {
 	set: ReadonlySet<number>;
 	score: Score;
@@ -34,13 +36,10 @@ interface ScoredSet {
 /** Sums over a trip of what single days come to. */
 export class Sets {
 	private readonly scores = new Map<string, ScoredSet>();
-	constructor(
-		readonly trials: Trials,
-		private readonly candidates: readonly Candidate[]
-	) {}
+	constructor(readonly trials: Trials) {}
 
 	costOf(set: Iterable<number>): number {
-		return [...set].reduce((sum, index) => sum + this.candidates[index]!.cost, 0);
+		return [...set].reduce((sum, index) => sum + this.trials.candidates[index]!.cost, 0);
 	}
 	massOf(set: Iterable<number>): number {
 		return [...set].reduce((sum, index) => sum + this.trials.cloths[index]!.massG, 0);
@@ -55,16 +54,14 @@ export class Sets {
 		const left = { usual: 0, oneInTen: 0 };
 		const days = this.trials.days.map((day) => ({
 			day,
-			many: this.trials.alike.get(this.trials.keyOf(day))!,
+			many: this.trials.alike.get(this.trials.keyOf(day.index))!,
 			least: this.trials.within(day.index, set).least
 		}));
 		for (const { many, least } of days) {
 			left.usual += many.usual * least;
 			left.oneInTen += many.rare * least;
 		}
-		const isTooMuch = (): boolean =>
-			limit !== null &&
-			(left.usual > limit.usual || (left.usual === limit.usual && left.oneInTen > limit.oneInTen));
+		const isTooMuch = (): boolean => limit !== null && isLessWrong(limit, left);
 		// The usual weather decides first.
 		for (const { day, many, least } of days.sort((a, b) => b.many.usual - a.many.usual)) {
 			if (isTooMuch()) return null;
@@ -78,7 +75,7 @@ export class Sets {
 	scored = (set: ReadonlySet<number>): ScoredSet => this.scoredWithin(set, null)!;
 	/** A set with what it leaves wrong; null where that is more than a limit. */
 	scoredWithin(set: ReadonlySet<number>, limit: LeftWrong | null): ScoredSet | null {
-		const key = [...set].sort((a, b) => a - b).join();
+		const key = setKey(set);
 		const known = this.scores.get(key);
 		if (known) return known;
 		const left = this.wrongWithin(set, limit);
@@ -240,7 +237,7 @@ export function* bestSets(
 		for (const [at, more] of tries.entries()) {
 			const set = new Set([...start, ...more]);
 			if (set.size !== start.size + size) continue;
-			const key = [...set].sort((a, b) => a - b).join();
+			const key = setKey(set);
 			if (seen.has(key)) continue;
 			seen.add(key);
 			const worst = next.length < BEAM ? null : next.at(-1)!.score;

@@ -1,11 +1,13 @@
 import type { Client, Document } from '../document/types';
 import type { Verdict } from '../document/verdict';
 import { documentPlan, type Planning } from '../plan/planner';
+import { momentKey } from '../plan/told/summary';
 import { plannedDays, type TripPlan } from '../plan/trip-plan';
+import { finished } from '../search/steps';
 import type { HittingSolver } from '../search/hitting-set';
-import { bestSets, insteadIn, Sets, startSet } from './best-sets';
+import { bestSets, insteadIn, isLessWrong, Sets, startSet } from './best-sets';
 import { type Candidate, clientWith } from './candidate';
-import { momentKey, needKey, startNeedsOf, verdictsOn, type WrongMoment, wrongOn } from './moments';
+import { verdictsOn, type WrongMoment, wrongOn } from './moments';
 import type { LeftWrong, Remedies, RemedyProgress, Rung, SolvedMoment } from './remedies';
 import { Trials } from './trials';
 
@@ -14,26 +16,19 @@ import { Trials } from './trials';
  * those the cheapest, and then the lightest. Many sets are tried on single days; each rung is planned whole before it is told.
  */
 
-const isLessWrong = (a: LeftWrong, b: LeftWrong): boolean =>
-	a.usual < b.usual || (a.usual === b.usual && a.oneInTen < b.oneInTen);
-
 /** A trip as it is planned, whole. */
 interface Planned {
 	plan: TripPlan;
 	wrong: WrongMoment[];
 	verdicts: Map<string, Verdict>;
-	needs: Set<string>;
 }
 function* planned(document: Document, client: Client): Generator<Planning, Planned, void> {
 	const plan = yield* documentPlan(document, client);
-	const steps = plannedDays(plan);
-	let step = steps.next();
-	while (!step.done) step = steps.next();
+	const days = finished(plannedDays(plan));
 	return {
 		plan,
-		wrong: step.value.flatMap(wrongOn),
-		verdicts: new Map(step.value.flatMap((day) => [...verdictsOn(day)])),
-		needs: new Set(step.value.flatMap(startNeedsOf).map(needKey))
+		wrong: days.flatMap(wrongOn),
+		verdicts: new Map(days.flatMap((day) => [...verdictsOn(day)]))
 	};
 }
 
@@ -68,19 +63,15 @@ export function* remedies(
 			yield { task: 'planning', done: step.value.done, total: step.value.total };
 		return step.value;
 	};
-	const sets = new Sets(new Trials(document, client, candidates), candidates);
+	const sets = new Sets(new Trials(document, client, candidates));
 	const now = yield* planOf([]);
 	const { set: start, cannotStart } = yield* startSet(sets, document);
 	const { rungs, isWhole, best } = yield* bestSets(sets, start, hit);
 	const before = start.size > 0 ? yield* planOf(start) : now;
 	const idsOf = (set: Iterable<number>): string[] => [...set].map((index) => candidates[index]!.thing.id);
-	const solvedBy = (
-		{ verdicts }: Planned,
-		wrong: readonly WrongMoment[],
-		still: readonly WrongMoment[]
-	): SolvedMoment[] => {
-		const left = new Set(still.map(momentKey));
-		return wrong.flatMap((moment): SolvedMoment[] => {
+	const solvedBy = ({ verdicts, wrong }: Planned): SolvedMoment[] => {
+		const left = new Set(wrong.map(momentKey));
+		return now.wrong.flatMap((moment): SolvedMoment[] => {
 			const key = momentKey(moment);
 			const to = verdicts.get(key);
 			if (left.has(key) || !to) return [];
@@ -105,7 +96,7 @@ export function* remedies(
 			leftWrong,
 			cost: sets.costOf(rung.set),
 			massG: sets.massOf(rung.set),
-			solves: solvedBy(own, now.wrong, own.wrong),
+			solves: solvedBy(own),
 			instead: insteadIn(sets, start, rung)
 		});
 	}

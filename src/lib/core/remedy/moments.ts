@@ -1,5 +1,5 @@
 import type { PlannedStage } from '../kit/planned-day';
-import { isNotAllRight, phasesOf } from '../plan/told/summary';
+import { isNotAllRight, momentKey, phasesOf } from '../plan/told/summary';
 import type { FindingCode } from '../document/finding';
 import type { LimitedBy, Verdict } from '../document/verdict';
 
@@ -19,9 +19,6 @@ export interface WrongMoment extends Moment {
 	holdsMinutes: number | null;
 	limitedBy: LimitedBy;
 }
-
-export const momentKey = ({ weather, stageId, foul, phaseId, round }: Moment): string =>
-	JSON.stringify([weather, stageId, foul, phaseId, round]);
 
 /** The phases of a planned day that a guide has to do something about; what-ifs are no fault of a kit. */
 export const wrongOn = (day: PlannedStage): WrongMoment[] => phasesOf(day).filter(isNotAllRight);

@@ -30,9 +30,10 @@ const isWithin = (a: ReadonlySet<number>, b: ReadonlySet<number>): boolean => {
 	return true;
 };
 
+/** A set as text, the same whatever the order. */
+export const setKey = (set: ReadonlySet<number>): string => [...set].sort((a, b) => a - b).join();
+
 export class Trials {
-	/** days searched so far */
-	tried = 0;
 	private readonly client: Client;
 	private readonly cells: KnownCells = new Map();
 	private readonly problems = new Map<string, TripDays>();
@@ -41,6 +42,8 @@ export class Trials {
 	private readonly byId: ReadonlyMap<string, number>;
 	/** the candidates as the computation sees them */
 	readonly cloths: readonly Cloth[];
+	/** by day of the trip */
+	private readonly keys: readonly string[];
 	/** days of the trip that are unlike, the first of each */
 	readonly days: readonly TripDay[];
 	/** by key of a day: how many days are like it, in the usual weather and in the others */
@@ -53,13 +56,16 @@ export class Trials {
 		readonly candidates: readonly Candidate[]
 	) {
 		this.client = schooled(client, document);
-		this.cloths = clothsOf(candidates, client.uses ?? document.uses);
+		this.cloths = clothsOf(candidates, this.client.uses);
 		this.byId = new Map(candidates.map(({ thing }, index) => [thing.id, index]));
 		const { days } = this.problemOf(new Set());
 		const [usual] = document.trip.weathers;
+		// What is there late counts from its day on, so days are alike only on the same date then.
+		const isDated = candidates.some(({ thing }) => thing.facts.availableFrom);
+		this.keys = days.map(({ key, stage }) => (isDated ? `${key} ${stage.date}` : key));
 		const first = new Map<string, TripDay>();
 		for (const day of days) {
-			const key = this.keyOf(day);
+			const key = this.keyOf(day.index);
 			if (!first.has(key)) first.set(key, day);
 			const many = this.alike.get(key) ?? { usual: 0, rare: 0 };
 			if (day.weather.id === usual?.id) many.usual++;
@@ -69,15 +75,13 @@ export class Trials {
 		this.days = [...first.values()];
 	}
 
-	/** What is there late counts from its day on, so days are alike only on the same date then. */
-	keyOf(day: TripDay): string {
-		return this.candidates.some(({ thing }) => thing.facts.availableFrom)
-			? `${day.key} ${day.stage.date}`
-			: day.key;
+	/** What days that are alike share. @param index of the day in the trip */
+	keyOf(index: number): string {
+		return this.keys[index]!;
 	}
 
 	private problemOf(added: ReadonlySet<number>): TripDays {
-		const key = [...added].sort((a, b) => a - b).join();
+		const key = setKey(added);
 		const known = this.problems.get(key);
 		if (known) return known;
 		const { trip } = this.document;
@@ -88,11 +92,9 @@ export class Trials {
 		return made;
 	}
 
-	/**
-	 * How many moments of a day are wrong with a set at least and at most, by what is known: more things never do worse.
-	 */
+	/** How many moments of a day are wrong with a set at least and at most, by what is known: more things never do worse. */
 	within(index: number, added: ReadonlySet<number>): { least: number; most: number } {
-		const list = this.known.get(this.keyOf(this.problemOf(new Set()).days[index]!)) ?? [];
+		const list = this.known.get(this.keyOf(index)) ?? [];
 		let [least, most] = [0, Infinity];
 		for (const { open, tried } of list) {
 			if (tried.wrong > least && isWithin(added, open)) least = tried.wrong;
@@ -106,8 +108,7 @@ export class Trials {
 	 * @param index of the day in the trip
 	 */
 	on(index: number, added: ReadonlySet<number>): TriedDay {
-		const own = this.problemOf(new Set()).days[index]!;
-		const key = this.keyOf(own);
+		const key = this.keyOf(index);
 		const list = this.known.get(key) ?? [];
 		this.known.set(key, list);
 		const before = list.find(({ open, tried }) => isWithin(added, open) && isWithin(tried.used, added));
@@ -118,7 +119,6 @@ export class Trials {
 	}
 
 	private dressed(index: number, added: ReadonlySet<number>): TriedDay {
-		this.tried++;
 		const problem = this.problemOf(added);
 		const day = { ...problem.days[index]!, index: 0, whole: null };
 		const single: TripDays = { ...problem, days: [day] };

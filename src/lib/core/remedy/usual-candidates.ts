@@ -1,5 +1,5 @@
 import { catalogueType } from '../cloth/catalogue';
-import { isThere } from '../cloth/things';
+import { isThere, thingOfType } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
 import type { Client, Document, Thing } from '../document/types';
 import type { Candidate, CandidateSource } from './candidate';
@@ -8,16 +8,8 @@ import { type PriceLevel, priceOf, PRICES } from './prices';
 /** Days until a thing that is bought is there (our assumption). */
 const BUYING_DAYS = 3;
 
-const thingOf = (id: string, typeId: string, name: string): Thing => ({
-	id,
-	typeId,
-	name,
-	quantity: { value: 1, source: 'guess', state: 'assumed' },
-	inPairs: catalogueType(typeId).inPairs,
-	facts: {},
-	version: 1,
-	deletedAt: null
-});
+const thingOf = (id: string, typeId: string, name: string): Thing =>
+	thingOfType(id, typeId, name, { value: 1, source: 'guess', state: 'assumed' });
 
 /**
  * What one would think of for a client first: what they may own and were not asked about, what the operator provides, and what

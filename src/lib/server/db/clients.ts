@@ -1,6 +1,6 @@
 import { CLIENT_FACT_NAMES, type ClientFactName } from '$lib/core/document/client-facts';
 import { client as clientSchema } from '$lib/formats/schema/client';
-import { catalogueType } from '$lib/core/cloth/catalogue';
+import { thingOfType } from '$lib/core/cloth/things';
 import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { typeName } from '$lib/words/garments';
@@ -302,11 +302,7 @@ export async function addThings(
 	list: readonly NewThing[]
 ): Promise<Thing[]> {
 	const things = list.map(({ typeId, quantity, name, facts = {} }) => ({
-		id: randomUUID(),
-		typeId,
-		name: name ?? typeName(typeId),
-		quantity,
-		inPairs: catalogueType(typeId).inPairs,
+		...thingOfType(randomUUID(), typeId, name ?? typeName(typeId), quantity),
 		facts
 	}));
 	await inTransaction(async (db) => {
@@ -317,7 +313,7 @@ export async function addThings(
 			await insertThing(db, clientId, thing);
 		}
 	});
-	return things.map((thing) => ({ ...thing, version: 1, deletedAt: null }));
+	return things;
 }
 
 /** Adds a thing of a catalogue type to a kit and returns it. @throws NotFoundError, RangeError */

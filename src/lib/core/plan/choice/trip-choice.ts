@@ -90,7 +90,7 @@ export interface SolveOptions {
 	last?: ReadonlySet<number>;
 	/** debts of the body for which hands and feet are chosen first, by day: those of a plan of nearly the same days */
 	fitted?: readonly BodyDebts[];
-	/** the body is dressed warmer than it needs for itself where hands or feet gain by it */
+	/** body, hands and feet are dressed for the sake of one another too */
 	warmer?: boolean;
 	/**
 	 * the whole kit is searched too, where the search starts from a core of it, and what is unusual where a phase is cool or

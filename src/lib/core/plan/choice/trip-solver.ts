@@ -49,6 +49,12 @@ interface Turn {
 	next: BodyDebts[];
 }
 
+/** What a group is searched with beside its day, as text, and the search of it. */
+interface Asked {
+	context: string;
+	make: () => SequenceSolver;
+}
+
 /** A choice, and what counted besides when it was made, by day. */
 interface Weighed {
 	choice: TripChoice;
@@ -70,8 +76,8 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	constructor(public problem: P) {}
 
 	/**
-	 * The best choice under constraints. A core comes first; then, as asked, the body dressed warmer for the sake of hands and feet,
-	 * and the whole kit.
+	 * The best choice under constraints. A core comes first; then, as asked, each part dressed for the sake of the others, and
+	 * the whole kit.
 	 * @returns null when they cannot be met at all
 	 */
 	*solve(constraints: Constraints, options: SolveOptions = {}): Generator<Progress, TripChoice | null, void> {
@@ -88,10 +94,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 			: choice;
 	}
 
-	/** What steps of debt count besides, as it was found once for a problem: a full pack asks the same again and again. */
+	/** What counts besides, as it was found once for a problem: a full pack asks the same again and again. */
 	private readonly weightsKnown = new WeakMap<P, readonly ForOthers[]>();
 
-	/** The body dressed warmer where hands or feet gain by it; what is better for the whole person stays, day by day. */
+	/** Each part dressed for the sake of the others; what is better for the whole person stays, day by day. */
 	private *warmer(
 		constraints: Constraints,
 		options: SolveOptions,
@@ -150,7 +156,7 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 
 	/**
 	 * Hands, feet and body fitted to one another, turn by turn.
-	 * @param weights by day: what a step of debt counts besides
+	 * @param weights by day: what counts besides, where one part is dressed for the sake of another
 	 * @param shown what is known already
 	 */
 	private *fitted(
@@ -202,14 +208,10 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		let shown = known;
 		for (const group of GROUPS) {
 			if (group === 'body') others = days.map((day) => this.limbsOf(day, groups));
-			const contextOf = (day: SolverDay): { context: string; make: () => SequenceSolver } => {
+			const contextOf = (day: SolverDay): Asked => {
 				if (group !== 'body')
 					return this.limbContext(day, group, group === 'eyes' ? neverInDebt(day.cells) : debts[day.index]!);
-				const worn = others[day.index]!;
-				return {
-					context: JSON.stringify(worn.map((outfit) => outfit.map(({ cloth }) => cloth.thingId))),
-					make: () => new SequenceSolver(bodySequence(day, worn, this.tablesOf(day)))
-				};
+				return this.bodyContext(day, others[day.index]!);
 			};
 			const own = group === 'body' ? bodyDays : group === 'eyes' ? days : limbDays;
 			const wholeFor = isWhole && group === 'body' ? others : null;
@@ -244,12 +246,16 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 	}
 
 	/** Hands, feet or eyes on a day during which the body is in debt. */
-	private limbContext(
-		day: SolverDay,
-		limb: Limb,
-		debts: BodyDebts
-	): { context: string; make: () => SequenceSolver } {
+	private limbContext(day: SolverDay, limb: Limb, debts: BodyDebts): Asked {
 		return { context: debtsKey(debts), make: () => new SequenceSolver(limbSequence(day, limb, debts)) };
+	}
+
+	/** Trunk, legs and head on a day with what hands, feet and eyes wear. */
+	private bodyContext(day: SolverDay, worn: readonly Outfit[]): Asked {
+		return {
+			context: JSON.stringify(worn.map((outfit) => outfit.map(({ cloth }) => cloth.thingId))),
+			make: () => new SequenceSolver(bodySequence(day, worn, this.tablesOf(day)))
+		};
 	}
 
 	/** How hands and feet fare on a day beside how they would at least, whatever the body wore. */
@@ -295,15 +301,8 @@ export class TripSolver<P extends SolverProblem = TripDays> {
 		const penalty = bodyPenalty(searched, worn, body.choices[day.index]!, this.tablesOf(searched));
 		// Beyond the core of a large kit it is not known what a body dressed for itself alone would come to.
 		if (day.whole) return { penalty, gap: Infinity };
-		const context = JSON.stringify(worn.map((outfit) => outfit.map(({ cloth }) => cloth.thingId)));
-		const alone = this.groups.solveDay(
-			day,
-			'body',
-			context,
-			constraints,
-			options,
-			() => new SequenceSolver(bodySequence(day, worn, this.tablesOf(day)))
-		);
+		const { context, make } = this.bodyContext(day, worn);
+		const alone = this.groups.solveDay(day, 'body', context, constraints, options, make);
 		return { penalty, gap: Math.max(0, costOf(penalty, overheat) + changes - (alone?.atLeast ?? 0)) };
 	}
 

@@ -1,11 +1,17 @@
-import { catalogueType } from '../../cloth/catalogue';
 import { factorOf, kindOf } from '../../cloth/factors';
-import { clothOf, wearableThings } from '../../cloth/things';
+import { clothOf, thingOfType, wearableThings } from '../../cloth/things';
 import type { Client, Thing, Trip } from '../../document/types';
 import type { HittingSolver } from '../../search/hitting-set';
 import { TripPlanner } from '../planner';
 import type { Progress } from '../choice/trip-choice';
-import { isNotAllRight, type PhaseSummary, tripSummary, type TripSummary, worstPhase } from './summary';
+import {
+	isNotAllRight,
+	momentKey,
+	type PhaseSummary,
+	tripSummary,
+	type TripSummary,
+	worstPhase
+} from './summary';
 
 /** "Is this all right?": one thing, described in a few words, for one client and one trip. */
 /** A thing that is asked about. */
@@ -22,17 +28,11 @@ const ASKED_ID = 'asked-about';
 /** The thing as it would stand in a kit. */
 function thingFrom({ typeId, massG, wornOut }: AskedThing): Thing {
 	return {
-		id: ASKED_ID,
-		typeId,
-		name: '',
-		quantity: { value: 1, source: 'client', state: 'has' },
-		inPairs: catalogueType(typeId).inPairs,
+		...thingOfType(ASKED_ID, typeId, '', { value: 1, source: 'client', state: 'has' }),
 		facts: {
 			...(massG === null ? {} : { massG: { value: massG, source: 'client', state: 'has' } }),
 			...(wornOut ? { face: { value: 'worn out' as const, source: 'client', state: 'has' } } : {})
-		},
-		version: 1,
-		deletedAt: null
+		}
 	};
 }
 
@@ -84,10 +84,8 @@ export function* quickCheck(
 	const bad = summary.phases.filter(isNotAllRight);
 	const judged = bad.filter(({ verdict }) => verdict !== 'not judged yet');
 	const before = judged.length === 0 ? [] : (yield* summaryOf(client)).phases.filter(isNotAllRight);
-	const keyOf = ({ weather, stageId, foul, phaseId, round }: PhaseSummary): string =>
-		JSON.stringify([weather, stageId, foul, phaseId, round]);
-	const anyway = new Set(before.map(keyOf));
-	const own = judged.filter((phase) => !anyway.has(keyOf(phase)));
+	const anyway = new Set(before.map(momentKey));
+	const own = judged.filter((phase) => !anyway.has(momentKey(phase)));
 	return {
 		yes: judged.length === 0,
 		sameWithout: judged.length > 0 && own.length === 0,

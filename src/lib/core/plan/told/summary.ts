@@ -65,6 +65,16 @@ const summaryOf = (weather: string, foul: boolean, verdict: PhaseVerdict): Phase
 	whatIf: verdict.cell.kind === 'what-if'
 });
 
+/** Which phase of a trip it is: by weather, day, variant and round. */
+export const momentKey = ({
+	weather,
+	stageId,
+	foul,
+	phaseId,
+	round
+}: Pick<PhaseSummary, 'weather' | 'stageId' | 'foul' | 'phaseId' | 'round'>): string =>
+	JSON.stringify([weather, stageId, foul, phaseId, round]);
+
 /** The phases of a planned stage, in short. */
 export const phasesOf = ({ weather, foul, phases }: PlannedStage): PhaseSummary[] =>
 	phases.map((phase) => summaryOf(weather, foul, phase));
@@ -131,11 +141,9 @@ export interface Price {
 
 /** The price of a plan against another one of the same trip: all four levels, and the phases that change. */
 export function priceOf(before: TripSummary, now: TripSummary): Price {
-	const keyOf = ({ weather, stageId, foul, phaseId, round }: PhaseSummary): string =>
-		JSON.stringify([weather, stageId, foul, phaseId, round]);
-	const was = new Map(before.phases.map((phase) => [keyOf(phase), phase]));
+	const was = new Map(before.phases.map((phase) => [momentKey(phase), phase]));
 	const phases = now.phases.flatMap((phase) => {
-		const old = was.get(keyOf(phase));
+		const old = was.get(momentKey(phase));
 		if (!old || (old.verdict === phase.verdict && old.holdsMinutes === phase.holdsMinutes)) return [];
 		if (old.verdict === phase.verdict && phase.verdict !== 'short') return [];
 		const by = rank(phase.verdict) - rank(old.verdict);
