@@ -64,8 +64,19 @@ describe('a box that comes late', () => {
 		await expect.poll(() => finder.open).toBe(true);
 		expect(finder.typed).toBe('larch');
 		expect(check.open).toBe(false);
+		// The box is there, but its field has no focus yet: nothing is lost, Enter neither, and what follows Enter is not for it.
 		type('c');
 		expect(check.open).toBe(false);
+		expect(finder.typed).toBe('larchc');
+		type('Enter');
+		type('x');
+		expect(finder.typed).toBe('larchc\n');
+		type('Tab');
+		// The field has the focus: keys go there by themselves.
+		const inField = { key: 'y', target: { closest: () => ({}) }, preventDefault: () => undefined };
+		finder.onkeydown(inField as unknown as KeyboardEvent);
+		type('z');
+		expect(finder.typed).toBe('larchc\n');
 		finder.open = false;
 		type('c');
 		await expect.poll(() => check.open).toBe(true);

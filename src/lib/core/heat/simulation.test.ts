@@ -155,8 +155,7 @@ describe('the simulated day', () => {
 						expect(wettedness).toBeLessThanOrEqual(1);
 					}
 				}
-			),
-			{ numRuns: 60 }
+			)
 		);
 	});
 	it('follows a planned day', () => {

@@ -1,15 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { documentOf, kitOf, type PhaseRow, PLANNED, stageOf, thingOf } from '../../../../tests/fixtures/make';
-import { findingSentence } from '../../words/findings';
-import { METRIC } from '../../words/units';
+import { kitOf, thingOf } from '../../../../tests/fixtures/make';
 import { airInUse } from '../cloth/supply';
 import { clothOf, wearableThings } from '../cloth/things';
 import { outfitClo } from '../cloth/worn';
 import { PARTS } from '../document/parts';
-import { type Bed, type Client, FIBRES, type Stage } from '../document/types';
-import { packOf, WATER_AND_FOOD } from '../kit/pack';
-import { planDocument, planStage } from '../plan/planner';
+import { type Bed, type Client, FIBRES } from '../document/types';
 import { wetCloth } from './wet-cloth';
 import { dampComfortC, eveningDrying, morningWetness } from './wetness';
 
@@ -18,9 +14,6 @@ const HOUSE: Bed = { kind: 'heated', washing: true, drying: 'small things' };
 const ROOM: Bed = { kind: 'heated', washing: true, drying: 'everything' };
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'wind-shirt', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'shoe-trail', 'glove-light']; // prettier-ignore
 const guest = (ids = KIT): Client => kitOf(ids, { answeredParts: [...PARTS] });
-const LONG_RAIN: PhaseRow[] = [['move', 180, 200, 'slope']];
-const rainy = (bed: Bed, change: Partial<Stage> = {}): Stage =>
-	stageOf(LONG_RAIN, { airTempC: 6, precipitation: 'rain' }, { bed, ...change });
 
 describe('wetness at night', () => {
 	it('is gone after a drying room; a tent dries two small things, a heated room the small ones', () => {
@@ -106,92 +99,5 @@ describe('wetness at night', () => {
 		);
 		for (const fibre of FIBRES)
 			expect(wetCloth({ ...clothOf(thingOf('fleece')), fibre }, 1).localClo).toBeGreaterThan(0);
-	});
-});
-
-describe('the next day', () => {
-	const days = (bed: Bed): Stage[] => [
-		rainy(bed, { id: 'one', date: '2027-03-01' }),
-		stageOf(
-			[
-				['move', 60, 200, 'slope'],
-				['stop', 30, 75, 'lee']
-			],
-			{ airTempC: 2 },
-			{ id: 'two', date: '2027-03-02', bed }
-		)
-	];
-	const planned = (bed: Bed) => {
-		return planDocument(documentOf(days(bed)), guest());
-	};
-	it('begins with what is still wet, and says so', () => {
-		const [, second] = planned(TENT);
-		expect(second!.morning.length).toBeGreaterThan(0);
-		const found = second!.findings.find(({ code }) => code === 'wet-morning')!;
-		expect(found.thingIds.length).toBeGreaterThan(0);
-		expect(found.values).toEqual({ feet: 'no' });
-		expect(findingSentence(found, { who: 'Teo', nameOf: (id) => id, units: METRIC })).toMatch(
-			/^Teo starts with wet things, since nothing dries there: .+\. They warm less today\.$/
-		);
-		expect(planned(ROOM)[1]!.morning).toEqual([]);
-		const colder = (stage: typeof second) => stage!.phases[1]!.peakDebtWhm2;
-		expect(colder(second)).toBeGreaterThan(colder(planned(ROOM)[1]!));
-	});
-	it('follows from what is worn on the day before', () => {
-		const [, two] = days(TENT);
-		const [, second] = planned(TENT);
-		const wet = new Map(second!.morning.map(({ thingId, share }) => [thingId, share]));
-		// A stage by itself that begins wet is judged as the second one of a trip.
-		const alone = planStage(two!, PLANNED, guest(), [], null, wet);
-		expect(alone.morning).toEqual(second!.morning);
-		expect(alone.phases.map(({ verdict }) => verdict)).toEqual(second!.phases.map(({ verdict }) => verdict));
-	});
-	it('does not speak of a damp shell', () => {
-		const client = guest([...KIT, 'hard-shell', 'trousers-hard-shell']);
-		const [, second] = planDocument(documentOf(days(TENT)), client);
-		expect(second!.findings.map(({ code }) => code)).not.toContain('wet-morning');
-	});
-});
-
-describe('the pack', () => {
-	const BIG = [
-		...KIT,
-		'hard-shell',
-		'coat-down',
-		'jacket-ski',
-		'trousers-ski',
-		'overtrousers-warm',
-		'bag-winter',
-		'torch'
-	];
-	const DAY: PhaseRow[] = [
-		['move', 60, 250, 'slope'],
-		['stop', 60, 70, 'ridge'],
-		['sleep', 480, 45, 'tent']
-	];
-	it('holds what is not worn, with water and food, and is fullest where it is warmest', () => {
-		const { phases } = planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, guest([...BIG, 'pack-day']));
-		expect(phases[0]!.pack.litres).toBeGreaterThan(phases[1]!.pack.litres);
-		expect(phases[0]!.pack.bag).toMatchObject({ holdsL: 32 });
-		expect(phases[0]!.pack.litres).toBeGreaterThan(WATER_AND_FOOD.litres);
-	});
-	it.each([
-		['pack-small', true],
-		['pack-large', false]
-	])('a %s is too small: %s', (bag, tooSmall) => {
-		const { findings } = planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, guest([...BIG, bag]));
-		expect(findings.some(({ code }) => code === 'pack-too-small')).toBe(tooSmall);
-	});
-	it('takes the group’s load first, and keeps wet apart', () => {
-		const cloths = wearableThings(guest(['fleece', 'pack-day']));
-		const carried = [{ thingId: 'fleece', where: 'pack' as const }];
-		const loaded = packOf(carried, cloths, 10, new Map([['fleece', 0.8]]));
-		const plain = packOf(carried, cloths);
-		expect(loaded.litres).toBe(plain.litres + 10);
-		expect(loaded.massG).toBeGreaterThan(plain.massG);
-		expect([loaded.wetIds, plain.wetIds]).toEqual([['fleece'], []]);
-	});
-	it('knows no bag where none is', () => {
-		expect(packOf([], [])).toEqual({ ...WATER_AND_FOOD, bag: null, wetIds: [] });
 	});
 });

@@ -51,9 +51,12 @@
 
 	$effect(() => {
 		if (!open) return;
+		const early = typed;
 		untrack(() => {
-			query = typed;
-			void look();
+			query = early.trimEnd();
+			void look().then(() => {
+				if (early.endsWith('\n') && found[0]) go(found[0].url);
+			});
 		});
 	});
 	function go(url: string): void {

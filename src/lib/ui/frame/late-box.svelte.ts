@@ -3,7 +3,7 @@ import type { Component } from 'svelte';
 /** What a box that comes late is given. */
 export interface LateBoxProps extends Record<string, unknown> {
 	open: boolean;
-	/** what was typed while the box was on its way */
+	/** what was typed before the box had a field with the focus; a line end at its end is Enter */
 	typed: string;
 }
 
@@ -21,6 +21,8 @@ export class LateBox {
 	typed = $state('');
 	box = $state.raw<BoxModule['default']>();
 	#isComing = false;
+	/** a key has reached the field of the box: from then on keys go there by themselves */
+	#isReached = false;
 	/** the box that was asked for last: while it is on its way or open, keys are for it and open no other */
 	static #last: LateBox | null = null;
 
@@ -34,6 +36,7 @@ export class LateBox {
 	};
 	readonly show = async (): Promise<void> => {
 		this.typed = '';
+		this.#isReached = false;
 		LateBox.#last = this;
 		this.#isComing = true;
 		await this.load();
@@ -44,7 +47,10 @@ export class LateBox {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const last = LateBox.#last;
 		if (last && last !== this && (last.#isComing || last.open)) return;
-		if (this.#isComing && event.key.length === 1) this.typed += event.key;
+		if (this.open && isTyping(event)) this.#isReached = true;
+		const isEarly = this.#isComing || (this.open && !this.#isReached);
+		const early = event.key === 'Enter' ? '\n' : event.key;
+		if (isEarly && early.length === 1) this.typed += this.typed.endsWith('\n') ? '' : early;
 		else if (event.key === this.key && !this.open && !isTyping(event)) void this.show();
 		else return;
 		event.preventDefault();

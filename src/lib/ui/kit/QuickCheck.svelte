@@ -38,10 +38,11 @@
 
 	function show(begun = ''): void {
 		step = 'thing';
-		text = begun;
+		text = begun.trimEnd();
 		query = '';
 		answer = null;
 		void look();
+		if (begun.endsWith('\n') && found[0]) choose(found[0]);
 	}
 	/** Plans whose names fit; the one on the page comes first. */
 	async function look(): Promise<void> {
@@ -113,8 +114,10 @@
 	}
 	/** Closed by a key, a click beside it or the link: what is being worked out for it stops. */
 	$effect(() => {
-		if (open) untrack(() => show(typed));
-		else worker?.terminate();
+		if (open) {
+			const early = typed;
+			untrack(() => show(early));
+		} else worker?.terminate();
 	});
 	const sentence = $derived.by(() => {
 		if (!answer || !thing || !who) return '';

@@ -256,7 +256,7 @@
 				: 'Not every outfit was searched.'}
 	</p>
 {/if}
-{#if stage && hasKit}
+{#if stage && hasKit && planned}
 	<OnceNear height={110}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
 			<WhatToGet trip={data.trip} client={data.client} />
