@@ -337,6 +337,10 @@ describe('a client', () => {
 			answeredParts: ['hands'],
 			version: 2
 		});
+		// What an edit does not name stays as it is.
+		const shoeSize = { value: 42, source: 'client', state: 'has' } as const;
+		await saveClient(FIRST_HOUSE, id, { name: 'Ada', shoeSize, answeredParts: ['hands'], version: 2 });
+		expect(await getClient(FIRST_HOUSE, id)).toMatchObject({ offsetClo, shoeSize, version: 3 });
 		await expect(
 			saveClient(FIRST_HOUSE, id, { ...(await getClient(FIRST_HOUSE, id)), version: 1 })
 		).rejects.toThrow(ConflictError);

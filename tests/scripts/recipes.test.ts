@@ -54,10 +54,17 @@ describe('the recipes of CONTRIBUTING', () => {
 				...kitOf([]),
 				[name]: { value, source: 'client', state: 'has' }
 			});
-			const good = rule === 'yes or no' ? true : rule.max;
-			const bad = rule === 'yes or no' ? 3 : rule.max + 1;
+			const [good, bad] =
+				rule === 'yes or no'
+					? [true, 3]
+					: 'oneOf' in rule
+						? [rule.oneOf[0], 'enormous']
+						: 'someOf' in rule
+							? [[rule.someOf[0]], ['hay']]
+							: [rule.max, rule.max + 1];
 			expect(check(clientSchema, withFact(good)).errors).toBeNull();
-			expect(check(clientSchema, withFact(bad)).errors?.[0]?.field).toBe(`${name}.value`);
+			const field = typeof bad === 'object' ? `${name}.value.0` : `${name}.value`;
+			expect(check(clientSchema, withFact(bad)).errors?.[0]?.field).toBe(field);
 		}
 	});
 	it('names files and folders that are there', () => {

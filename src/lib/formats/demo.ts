@@ -10,7 +10,7 @@ import type {
 	StageBase,
 	Thing
 } from '../core/document/types';
-import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '../core/document/types';
 import { typeName } from '../words/garments';
 import { usualWeathers } from '../words/weathers';
 
@@ -196,8 +196,8 @@ export function client(
 	return {
 		id,
 		name,
-		offsetClo: offsetClo === 0 ? { value: null, source: 'client', state: 'not asked' } : fact(offsetClo),
-		careful: { value: null, source: 'client', state: 'not asked' },
+		...NOTHING_KNOWN,
+		...(offsetClo !== 0 && { offsetClo: fact(offsetClo) }),
 		answeredParts,
 		things: things.map(([typeId, quantity, called]) => thing(id, typeId, quantity, called)),
 		version: 1,

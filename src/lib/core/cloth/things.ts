@@ -6,11 +6,13 @@ import type {
 	Doing,
 	Fact,
 	FactState,
+	Fibre,
 	HouseUses,
 	Properties,
 	PropertyName,
 	Thing
 } from '../document/types';
+import type { ClientFactValue } from '../document/client-facts';
 import { catalogueType } from './catalogue';
 import { type Region, regionCoverage } from './parts';
 import type { Slot } from './slots';
@@ -107,7 +109,21 @@ export const isThere = ({ deletedAt, quantity: { state, value } }: Thing): boole
 
 /** Things that can be worn: all that are there. */
 export const wearableThings = (client: Client): Cloth[] =>
-	client.things.filter(isThere).map((thing) => clothOf(thing, client.uses));
+	client.things
+		.filter(isThere)
+		.map((thing) => clothOf(thing, client.uses))
+		.filter((cloth) => !isRefused(cloth, client));
+
+/** Fibres behind the word that a client uses for what they do not wear. */
+const REFUSED: Readonly<Record<ClientFactValue<'willNotWear'>[number], readonly Fibre[]>> = {
+	wool: ['wool'],
+	down: ['down'],
+	synthetic: ['synthetic', 'synthetic-fill'],
+	cotton: ['cotton', 'waxed-cotton']
+};
+/** Whether a client does not wear what a thing is made of. */
+export const isRefused = ({ fibre }: Pick<Properties, 'fibre'>, { willNotWear }: Client): boolean =>
+	willNotWear.value?.some((word) => REFUSED[word].includes(fibre)) ?? false;
 
 /** Comfort temperature of what is no sleeping bag, °C. */
 const NO_BAG_C = 20;

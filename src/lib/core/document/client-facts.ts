@@ -1,17 +1,38 @@
+/** Sizes by letter, small to large. */
+export const LETTER_SIZES = ['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', '3XL', '4XL'] as const;
+
 /**
- * What is known of a client beyond the name and the kit: a figure in a range, or yes or no. Adding one is a line here; it is
- * kept as a row, with its state, its source, when and by whom.
+ * What is known of a client beyond the name and the kit: a figure in a range, yes or no, one word of a list, or some. Adding
+ * one is a line here; it is kept as a row, with its state, its source, when and by whom.
  */
 export const CLIENT_FACTS = {
 	/** feels the cold (+) or the heat (−), clo */
 	offsetClo: { min: -0.6, max: 0.6 },
 	/** be one level more careful */
-	careful: 'yes or no'
-} as const satisfies Readonly<Record<string, { min: number; max: number } | 'yes or no'>>;
+	careful: 'yes or no',
+	/** size worn on the upper body */
+	topSize: { oneOf: LETTER_SIZES },
+	/** size of trousers, by letter */
+	legSize: { oneOf: LETTER_SIZES },
+	gloveSize: { oneOf: LETTER_SIZES },
+	/** European shoe size */
+	shoeSize: { min: 15, max: 55 },
+	/** what the client does not wear, whatever the weather */
+	willNotWear: { someOf: ['wool', 'down', 'synthetic', 'cotton'] },
+	/** what the client spends on a thing that is bought */
+	priceLevel: { oneOf: ['plain', 'usual', 'fine'] }
+} as const satisfies Readonly<Record<string, FactRule>>;
+
+type FactRule =
+	{ min: number; max: number } | 'yes or no' | { oneOf: readonly string[] } | { someOf: readonly string[] };
 
 export type ClientFactName = keyof typeof CLIENT_FACTS;
 export const CLIENT_FACT_NAMES = Object.keys(CLIENT_FACTS) as ClientFactName[];
 /** What a fact of a client holds. */
 export type ClientFactValue<K extends ClientFactName> = (typeof CLIENT_FACTS)[K] extends 'yes or no'
 	? boolean
-	: number;
+	: (typeof CLIENT_FACTS)[K] extends { oneOf: readonly (infer Word)[] }
+		? Word
+		: (typeof CLIENT_FACTS)[K] extends { someOf: readonly (infer Word)[] }
+			? readonly Word[]
+			: number;

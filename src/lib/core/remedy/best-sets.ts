@@ -4,7 +4,8 @@ import type { Document } from '../document/types';
 import { type HittingSolver, lightestSteps, type Oracle } from '../search/hitting-set';
 import { needKey, type StartNeed } from './moments';
 import type { CannotStart, LeftWrong, RemedyProgress, Rung } from './remedies';
-import { setKey, type Trials } from './trials';
+import { setKey } from './candidate-set';
+import type { Trials } from './trials';
 
 /** Sets of candidates, and which of each size leaves fewest moments wrong. */
 

@@ -1,36 +1,15 @@
 import type { Client, Document } from '../document/types';
-import type { Verdict } from '../document/verdict';
-import { documentPlan, type Planning } from '../plan/planner';
-import { momentKey } from '../plan/told/summary';
-import { plannedDays, type TripPlan } from '../plan/trip-plan';
-import { finished } from '../search/steps';
 import type { HittingSolver } from '../search/hitting-set';
 import { bestSets, insteadIn, isLessWrong, Sets, startSet } from './best-sets';
-import { type Candidate, clientWith } from './candidate';
-import { verdictsOn, type WrongMoment, wrongOn } from './moments';
-import type { LeftWrong, Remedies, RemedyProgress, Rung, SolvedMoment } from './remedies';
+import type { Candidate } from './candidate';
+import { leftOf, type PlannedWith, plannedWith, solvedBy } from './planned-with';
+import type { Remedies, RemedyProgress, Rung } from './remedies';
 import { Trials } from './trials';
 
 /**
  * What to get: the sets of candidates, one thing larger each time, with which fewest moments of a trip stay wrong; among
  * those the cheapest, and then the lightest. Many sets are tried on single days; each rung is planned whole before it is told.
  */
-
-/** A trip as it is planned, whole. */
-interface Planned {
-	plan: TripPlan;
-	wrong: WrongMoment[];
-	verdicts: Map<string, Verdict>;
-}
-function* planned(document: Document, client: Client): Generator<Planning, Planned, void> {
-	const plan = yield* documentPlan(document, client);
-	const days = finished(plannedDays(plan));
-	return {
-		plan,
-		wrong: days.flatMap(wrongOn),
-		verdicts: new Map(days.flatMap((day) => [...verdictsOn(day)]))
-	};
-}
 
 /**
  * What to get, from the first thing that helps most to all that helps. Every rung is planned as the client's own plan is, so
@@ -51,42 +30,22 @@ export function* remedies(
 		throw new RangeError(
 			`thing.id of a candidate is ${twice.thing.id}, allowed is what the client does not have`
 		);
-	const usualId = document.trip.weathers[0]?.id;
-	const leftOf = (wrong: readonly WrongMoment[]): LeftWrong => ({
-		usual: wrong.filter(({ weather }) => weather === usualId).length,
-		oneInTen: wrong.filter(({ weather }) => weather !== usualId).length
-	});
-	const planOf = function* (set: Iterable<number>): Generator<RemedyProgress, Planned, void> {
-		const steps = planned(document, clientWith(client, candidates, set));
-		let step = steps.next();
-		for (; !step.done; step = steps.next())
-			yield { task: 'planning', done: step.value.done, total: step.value.total };
-		return step.value;
-	};
+	const planOf = (set: Iterable<number>): Generator<RemedyProgress, PlannedWith, void> =>
+		plannedWith(document, client, candidates, set);
 	const sets = new Sets(new Trials(document, client, candidates));
 	const now = yield* planOf([]);
 	const { set: start, cannotStart } = yield* startSet(sets, document);
 	const { rungs, isWhole, best } = yield* bestSets(sets, start, hit);
 	const before = start.size > 0 ? yield* planOf(start) : now;
 	const idsOf = (set: Iterable<number>): string[] => [...set].map((index) => candidates[index]!.thing.id);
-	const solvedBy = ({ verdicts, wrong }: Planned): SolvedMoment[] => {
-		const left = new Set(wrong.map(momentKey));
-		return now.wrong.flatMap((moment): SolvedMoment[] => {
-			const key = momentKey(moment);
-			const to = verdicts.get(key);
-			if (left.has(key) || !to) return [];
-			const { weather, stageId, foul, phaseId, round, name, verdict } = moment;
-			return [{ weather, stageId, foul, phaseId, round, name, from: verdict, to }];
-		});
-	};
 	const ladder: Rung[] = [];
 	let last = before;
-	let left = leftOf(now.wrong);
+	let left = leftOf(now.wrong, document);
 	let isProven = isWhole && now.plan.proven;
 	for (const rung of rungs) {
 		const own = yield* planOf(rung.set);
 		isProven &&= own.plan.proven && own.plan.fits;
-		const leftWrong = leftOf(own.wrong);
+		const leftWrong = leftOf(own.wrong, document);
 		// What single days promised and the whole plan does not keep is no step.
 		if (!isLessWrong(leftWrong, left)) continue;
 		last = own;
@@ -96,15 +55,15 @@ export function* remedies(
 			leftWrong,
 			cost: sets.costOf(rung.set),
 			massG: sets.massOf(rung.set),
-			solves: solvedBy(own),
+			solves: solvedBy(now, own),
 			instead: insteadIn(sets, start, rung)
 		});
 	}
-	const least = leftOf(last.wrong);
+	const least = leftOf(last.wrong, document);
 	const isReached = least.usual <= best.usual && least.oneInTen <= best.oneInTen;
 	const all = candidates.keys();
 	return {
-		now: leftOf(now.wrong),
+		now: leftOf(now.wrong, document),
 		cannotStartWithout: cannotStart,
 		ladder,
 		beyondClothes: isReached ? last.wrong : (yield* planOf(all)).wrong,

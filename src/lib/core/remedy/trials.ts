@@ -8,6 +8,7 @@ import { plannedDay, type TripPlan, verdictsOn } from '../plan/trip-plan';
 import { type KnownCells, type TripDay, tripDays, type TripDays, wardrobesOf } from '../plan/trip-days';
 import { finished } from '../search/steps';
 import { type Candidate, clientWith, clothsOf } from './candidate';
+import { isWithin, setKey } from './candidate-set';
 import { type StartNeed, startNeedsOf } from './moments';
 
 /**
@@ -24,14 +25,6 @@ export interface TriedDay {
 	/** what it cannot start without, worked out when asked */
 	needs(): readonly StartNeed[];
 }
-
-const isWithin = (a: ReadonlySet<number>, b: ReadonlySet<number>): boolean => {
-	for (const one of a) if (!b.has(one)) return false;
-	return true;
-};
-
-/** A set as text, the same whatever the order. */
-export const setKey = (set: ReadonlySet<number>): string => [...set].sort((a, b) => a - b).join();
 
 export class Trials {
 	private readonly client: Client;

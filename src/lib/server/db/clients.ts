@@ -1,8 +1,8 @@
-import { CLIENT_FACT_NAMES, type ClientFactName } from '$lib/core/document/client-facts';
+import { CLIENT_FACT_NAMES } from '$lib/core/document/client-facts';
 import { client as clientSchema } from '$lib/formats/schema/client';
 import { thingOfType } from '$lib/core/cloth/things';
-import type { Client, Document, Fact, Thing } from '$lib/core/document/types';
-import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
+import type { Client, Document, Fact, FactsOfClient, Thing } from '$lib/core/document/types';
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '$lib/core/document/types';
 import { typeName } from '$lib/words/garments';
 import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
@@ -63,7 +63,6 @@ const thingFrom = (row: ThingRow): unknown => ({
 
 /** The parts of the body for which all is named are kept beside the facts, as one of them. */
 const ANSWERED = 'answeredParts';
-const NOT_ASKED = { value: null, source: 'client', state: 'not asked' } as const;
 
 function clientFrom(row: ClientRow, facts: readonly FactRow[], things: readonly ThingRow[]): Client {
 	const own = facts.filter(({ client_id }) => client_id === row.id);
@@ -72,10 +71,11 @@ function clientFrom(row: ClientRow, facts: readonly FactRow[], things: readonly 
 	return checked<Client>('client', clientSchema, {
 		id: row.id,
 		name: row.name,
+		...NOTHING_KNOWN,
 		...Object.fromEntries(
-			CLIENT_FACT_NAMES.map((name) => {
+			CLIENT_FACT_NAMES.flatMap((name) => {
 				const fact = own.find((one) => one.name === name);
-				return [name, fact ? { value: valueOf(fact), source: fact.source, state: fact.state } : NOT_ASKED];
+				return fact ? [[name, { value: valueOf(fact), source: fact.source, state: fact.state }]] : [];
 			})
 		),
 		answeredParts: answered ? valueOf(answered) : [],
@@ -90,11 +90,14 @@ function clientFrom(row: ClientRow, facts: readonly FactRow[], things: readonly 
 async function putFacts(
 	db: Db,
 	clientId: string,
-	client: Pick<Client, ClientFactName | 'answeredParts'>,
+	client: Partial<FactsOfClient> & Pick<Client, 'answeredParts'>,
 	by: string | null
 ): Promise<void> {
 	const facts: [name: string, fact: Fact<unknown>][] = [
-		...CLIENT_FACT_NAMES.map((name): [string, Fact<unknown>] => [name, client[name]]),
+		...CLIENT_FACT_NAMES.flatMap((name): [string, Fact<unknown>][] => {
+			const fact = client[name];
+			return fact ? [[name, fact]] : [];
+		}),
 		[ANSWERED, { value: client.answeredParts, source: 'client', state: 'has' }]
 	];
 	for (const [name, { value, state, source }] of facts) {
@@ -208,8 +211,7 @@ export async function createClient(houseId: string, name: string, tripId?: strin
 		await insertClient(db, houseId, {
 			id,
 			name,
-			offsetClo: NOT_ASKED,
-			careful: NOT_ASKED,
+			...NOTHING_KNOWN,
 			answeredParts: [],
 			things: []
 		});
@@ -223,7 +225,9 @@ export async function createClient(houseId: string, name: string, tripId?: strin
 	return id;
 }
 
-export type ClientEdit = Pick<Client, 'name' | ClientFactName | 'answeredParts' | 'schools' | 'version'>;
+/** Facts that are left out stay as they are. */
+export type ClientEdit = Pick<Client, 'name' | 'answeredParts' | 'schools' | 'version'> &
+	Partial<FactsOfClient>;
 
 /** Saves what is known of a client and returns the new version. @throws ConflictError, NotFoundError */
 export async function saveClient(

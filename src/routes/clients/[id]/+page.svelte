@@ -116,8 +116,7 @@
 	}
 	async function saveClient(change: Partial<typeof client>): Promise<void> {
 		await underway.add(client.id, change, async () => {
-			const { name, offsetClo, careful, answeredParts, schools, version } = client;
-			const body = { name, offsetClo, careful, answeredParts, schools, version };
+			const { id: _id, things: _things, deletedAt: _deletedAt, ...body } = client;
 			await settle(await send('PUT', `/api/v1/clients/${client.id}`, body));
 		});
 	}

@@ -1,7 +1,15 @@
 import { clamp } from '../../argument';
 import { catalogueType } from '../../cloth/catalogue';
 import { PARTS } from '../../document/parts';
-import type { Client, Phase, PhasePlace, Stage, Thing, Weather } from '../../document/types';
+import {
+	type Client,
+	NOTHING_KNOWN,
+	type Phase,
+	type PhasePlace,
+	type Stage,
+	type Thing,
+	type Weather
+} from '../../document/types';
 import type { Precipitation } from '../../document/weather';
 import type { SimulatedDay } from '../../heat/simulation';
 import { type PlannedStage } from '../../kit/planned-day';
@@ -70,6 +78,7 @@ function wearerOf(typeIds: readonly string[], nameOf: (typeId: string) => string
 	return {
 		id: 'tried',
 		name: 'Anyone',
+		...NOTHING_KNOWN,
 		offsetClo: has(0),
 		careful: has(false),
 		answeredParts: [...PARTS],

@@ -1,0 +1,88 @@
+import type { LoanMenu, LoanNode } from './loan-menu';
+
+/** Who gets what of a stock of which there is not enough for all: exact, by what is left after each client. */
+
+/** What is to be least, the first figure first. */
+type Score = readonly number[];
+
+/** States that are looked at before the search settles for less than the best. */
+const MOST_STATES = 200_000;
+const EPSILON = 1e-9;
+
+const isLess = (a: Score, b: Score): boolean => {
+	const at = a.findIndex((value, i) => Math.abs(value - b[i]!) > EPSILON);
+	return at >= 0 && a[at]! < b[at]!;
+};
+const sum = (a: Score, b: Score): Score => a.map((value, i) => value + b[i]!);
+
+/** How a node counts: fewest clients not right, fewest needs, fewest moments, then money, pieces, grams. */
+function scoreOf(menu: LoanMenu, { outcome: { needs, usual, rare }, forced, loan }: LoanNode): Score {
+	const { cost, pieces, massG } = menu.burdenOf(loan ?? forced);
+	return [needs + usual > 0 ? 1 : 0, needs, usual, rare, cost, pieces, massG];
+}
+
+interface Choice {
+	node: LoanNode;
+	takes: readonly number[];
+	score: Score;
+}
+
+export interface Assignment {
+	/** one node for each menu */
+	nodes: LoanNode[];
+	score: Score;
+}
+
+/**
+ * One node for each menu, so that nothing is lent more often than it is there.
+ * @param counts how many there are of each candidate
+ * @param onlyOpened leaves out nodes that nobody has worked out yet
+ * @returns null when there is none, or it takes too long to find
+ */
+export function bestAssignment(
+	menus: readonly LoanMenu[],
+	counts: readonly number[],
+	onlyOpened: boolean
+): Assignment | null {
+	const choices = menus.map((menu) =>
+		menu.nodes
+			.filter(({ loan }) => loan !== null || !onlyOpened)
+			.map((node): Choice => ({
+				node,
+				takes: [...(node.loan ?? node.forced)],
+				score: scoreOf(menu, node)
+			}))
+			.sort((a, b) => (isLess(a.score, b.score) ? -1 : isLess(b.score, a.score) ? 1 : 0))
+	);
+	// Only what could run out has to be counted.
+	const wanted = counts.map(
+		(_, kind) => choices.filter((own) => own.some(({ takes }) => takes.includes(kind))).length
+	);
+	const scarce = counts.flatMap((count, kind) => (wanted[kind]! > count ? [kind] : []));
+	const known = new Map<string, Assignment | null>();
+	let states = 0;
+	const rest = (at: number, left: readonly number[]): Assignment | null => {
+		if (at === menus.length) return { nodes: [], score: Array<number>(7).fill(0) };
+		const key = `${at} ${left.join()}`;
+		const before = known.get(key);
+		if (before !== undefined) return before;
+		let best: Assignment | null = null;
+		if (states++ < MOST_STATES)
+			for (const { node, takes, score } of choices[at]!) {
+				const after = [...left];
+				for (const kind of takes) if (scarce.includes(kind)) after[scarce.indexOf(kind)]!--;
+				if (after.some((many) => many < 0)) continue;
+				const others = rest(at + 1, after);
+				if (!others) continue;
+				const all = sum(score, others.score);
+				if (!best || isLess(all, best.score)) best = { nodes: [node, ...others.nodes], score: all };
+			}
+		known.set(key, best);
+		return best;
+	};
+	const found = rest(
+		0,
+		scarce.map((kind) => counts[kind]!)
+	);
+	return states > MOST_STATES ? null : found;
+}
