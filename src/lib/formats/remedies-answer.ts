@@ -10,12 +10,17 @@ const momentAnswer = ({ weather, stageId, foul, phaseId, round }: SolvedMoment |
 	phaseId,
 	round
 });
+export const solvedAnswer = (moment: SolvedMoment) => ({
+	...momentAnswer(moment),
+	from: moment.from,
+	to: moment.to
+});
 const rungAnswer = ({ add, leftWrong, cost, massG, solves, instead }: Rung) => ({
 	add,
 	leftWrong,
 	cost: Math.round(cost * 100) / 100,
 	massG: Math.round(massG),
-	solves: solves.map((moment) => ({ ...momentAnswer(moment), from: moment.from, to: moment.to })),
+	solves: solves.map(solvedAnswer),
 	instead
 });
 

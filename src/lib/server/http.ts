@@ -1,7 +1,7 @@
 import { check, type FieldError } from '$lib/formats/check';
 import { error, json, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
-import { ConflictError, NotFoundError } from './db/pool';
+import { ConflictError, NotFoundError, TakenError } from './db/pool';
 import { ArchiveError, BusyError, DatabaseDownError, DiskFullError, TooLargeError } from './errors';
 import { log } from './log';
 import { LIMITS } from '$lib/formats/limits';
@@ -72,6 +72,7 @@ function knownTrouble(trouble: unknown): {
 		return { status: trouble.status, body: { message: trouble.message, errors: trouble.errors } };
 	if (trouble instanceof ConflictError)
 		return { status: 409, body: { message: trouble.message, current: trouble.current } };
+	if (trouble instanceof TakenError) return { status: 409, body: { message: trouble.message } };
 	if (trouble instanceof BusyError)
 		return {
 			status: 503,

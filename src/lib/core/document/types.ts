@@ -220,7 +220,7 @@ export interface Site {
 	utcOffsetMin: number;
 }
 
-interface Versioned {
+export interface Versioned {
 	version: number;
 	/** ISO time; null while it is not deleted */
 	deletedAt: string | null;

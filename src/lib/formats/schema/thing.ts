@@ -64,12 +64,14 @@ export const typeId = Joi.string()
 	.required()
 	.custom((value: string, helpers) => (isCatalogueId(value) ? value : helpers.error('catalogue.unknown')))
 	.messages({ 'catalogue.unknown': 'must be the id of a type in the catalogue' });
+/** What is known of a thing beside its type. */
+export const thingFacts = Joi.object(properties);
 const thingFields = {
 	typeId,
 	name: name.required(),
 	quantity: fact(count(0, 99)).required(),
 	inPairs: Joi.boolean().default(false),
-	facts: Joi.object(properties).default({})
+	facts: thingFacts.default({})
 };
 
 export const thing = Joi.object<Thing>({ id: id.required(), ...thingFields, ...versioned });
@@ -77,7 +79,7 @@ export const newThingSchema = Joi.object({
 	typeId,
 	quantity: fact(count(0, 99)).required(),
 	name,
-	facts: Joi.object(properties).default({})
+	facts: thingFacts.default({})
 });
 export const newThingsSchema = Joi.object({
 	things: Joi.array().items(newThingSchema).min(1).max(LIMITS.things).required()

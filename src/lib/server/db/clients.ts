@@ -6,6 +6,7 @@ import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '$lib/core/docu
 import { typeName } from '$lib/words/garments';
 import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
+import { lentOn } from './lending/loans';
 import {
 	ConflictError,
 	type Db,
@@ -171,9 +172,27 @@ async function getClients(houseId: string, ids: readonly string[], db: Db): Prom
 	});
 }
 
-/** A trip, its clients and their kit, as one document, as it was at one moment. @throws NotFoundError */
+/**
+ * A trip, its clients and their kit, as one document, as it was at one moment. What the house lends on it is part of the kit.
+ * @throws NotFoundError
+ */
 export async function getDocument(houseId: string, tripId: string, db?: Db): Promise<Document> {
 	if (!db) return inSnapshot((snapshot) => getDocument(houseId, tripId, snapshot));
+	const document = await ownDocument(houseId, tripId, db);
+	const lent = await lentOn(tripId, db);
+	if (lent.size === 0) return document;
+	return {
+		...document,
+		clients: document.clients.map((client) => ({
+			...client,
+			things: [...client.things, ...(lent.get(client.id) ?? [])]
+		}))
+	};
+}
+
+/** The same without what the house lends. @throws NotFoundError */
+export async function ownDocument(houseId: string, tripId: string, db?: Db): Promise<Document> {
+	if (!db) return inSnapshot((snapshot) => ownDocument(houseId, tripId, snapshot));
 	const trip = await getTrip(houseId, tripId, db);
 	const house = await getHouse(houseId, db);
 	return {

@@ -195,6 +195,8 @@ export class ConflictError extends Error {
 		super(`This ${what} was changed meanwhile by somebody else.`);
 	}
 }
+/** Somebody else has what was to be taken; says who, in words. */
+export class TakenError extends Error {}
 export class NotFoundError extends Error {
 	constructor(readonly what: string) {
 		super(`This ${what} does not exist, or was deleted.`);

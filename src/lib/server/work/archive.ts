@@ -58,6 +58,7 @@ const MOST_BYTES = 200_000_000;
 const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
 	{ leads: 'houses', parts: {} },
 	{ leads: 'patterns', parts: {} },
+	{ leads: 'stock', parts: {} },
 	{ leads: 'clients', parts: { client_facts: 'client_id', things: 'client_id' } },
 	{
 		leads: 'trips',
@@ -65,7 +66,8 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			stages: 'trip_id',
 			provided_things: 'trip_id',
 			trip_clients: 'trip_id',
-			plan_wishes: 'trip_id'
+			plan_wishes: 'trip_id',
+			loans: 'trip_id'
 		}
 	}
 ];

@@ -7,6 +7,7 @@ import {
 	type PlanRequest,
 	planRequestSchema
 } from '$lib/formats/schema/plan';
+import { type LendingRequest, lendingRequestSchema } from '$lib/formats/schema/lending';
 import { type RemediesRequest, remediesRequestSchema } from '$lib/formats/schema/remedies';
 import { tripEditSchema } from '$lib/formats/schema/trip';
 import { upgradeDocument, upgradeTrip } from '$lib/formats/upgrade';
@@ -89,6 +90,39 @@ export function remediesAsked(text: string): Read<{ asked: RemediesRequest; clie
 		allowed: 'an id that no thing of the client has',
 		message: 'is the id of a thing that the client has'
 	});
+}
+
+/** A document with a stock to be shared out among its clients. */
+export function lendingAsked(text: string): Read<LendingRequest> {
+	const sent = read<LendingRequest>(text, lendingRequestSchema, upgradeDocument);
+	if (!('good' in sent)) return sent;
+	const { trip, clients, stock, settled } = sent.good;
+	const long = tooLong(trip, 'trip.stages');
+	if (long) return { status: 413, errors: [long] };
+	for (const [at, { clientId, kindId, lend }] of settled.entries()) {
+		const clientIds = clients.map(({ id }) => id);
+		if (!clientIds.includes(clientId))
+			return wrong(mustBeOneOf(`settled.${at}.clientId`, clientId, clientIds, 'a client of the document'));
+		const kind = stock.find(({ id }) => id === kindId);
+		if (!kind)
+			return wrong(
+				mustBeOneOf(
+					`settled.${at}.kindId`,
+					kindId,
+					stock.map(({ id }) => id),
+					'a kind in stock'
+				)
+			);
+		const many = settled.slice(0, at + 1).filter((one) => one.lend && one.kindId === kindId).length;
+		if (lend && many > kind.count)
+			return wrong({
+				field: `settled.${at}.kindId`,
+				value: kindId,
+				allowed: `${kind.count} of it`,
+				message: `is lent ${many} times, and there are ${kind.count}`
+			});
+	}
+	return sent;
 }
 
 /** A trip as it is to be saved. */

@@ -5,14 +5,25 @@ import { type DocumentWishes, documentPlan, plannedDays } from '$lib/core/plan/p
 import { tripSummary, type TripSummary } from '$lib/core/plan/told/summary';
 import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
 import { finished } from '$lib/core/search/steps';
+import { lending } from '$lib/core/remedy/lending/lending';
 import { remedies } from '$lib/core/remedy/ladder';
+import { lendingAnswer } from '$lib/formats/lending-answer';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { remediesAnswer } from '$lib/formats/remedies-answer';
+import type { LendingRequest } from '$lib/formats/schema/lending';
 import type { PlanRequest } from '$lib/formats/schema/plan';
 import type { RemediesRequest } from '$lib/formats/schema/remedies';
 import { packedDays, unpackedDays } from '../plans/packed';
 import { hittingSolver } from '../solver/hitting';
-import { type ChangesAsked, changesAsked, planAsked, type Read, remediesAsked, tripEditAsked } from './asked';
+import {
+	type ChangesAsked,
+	changesAsked,
+	lendingAsked,
+	planAsked,
+	type Read,
+	remediesAsked,
+	tripEditAsked
+} from './asked';
 
 /**
  * What runs in the threads of the work pool: reading and checking what somebody sent, planning, and writing the answer. Nothing
@@ -95,6 +106,13 @@ export async function whatToGet({
 	const found = finished(remedies(asked, client, asked.candidates, await hittingSolver()));
 	return JSON.stringify(remediesAnswer(client.id, found));
 }
+
+/** Reads a document with a stock. */
+export const readLending = (text: string): Read<LendingRequest> => lendingAsked(text);
+
+/** Who gets what of a stock, as JSON text. */
+export const whoGetsWhat = (asked: LendingRequest): string =>
+	JSON.stringify(lendingAnswer(finished(lending(asked, asked.stock, asked.settled))));
 
 /** Whose verdicts change between two documents, as JSON text. */
 export function changes({

@@ -5,7 +5,8 @@ import type { Client, Document } from '../../document/types';
 import { finished } from '../../search/steps';
 import type { Candidate } from '../candidate';
 import { Trials } from '../trials';
-import { type Lending, lending, lentId, type SettledLoan, type StockKind } from './lending';
+import { type Lending, lending, type SettledLoan } from './lending';
+import { canBeLent, lentId, stockKind, type StockKind } from './stock';
 
 const BARE = ['top-wool-mid', 'trousers-soft-shell', 'sock-mid', 'boot-hiking', 'hat-warm', 'glove-winter'];
 const WAIT: PhaseRow[] = [
@@ -87,8 +88,21 @@ describe('lending', () => {
 		const both = ['one', 'two'].map((clientId) => ({ clientId, kindId: 'coat-synthetic', lend: true }));
 		expect(() => lent(document, stock, both)).toThrow(/2 of coat-synthetic are settled, allowed are 1/);
 	});
-	it('has an id for everything that is lent', () => {
-		expect(lentId({ id: 'a' }, 'coat')).toBe('lent-coat-a');
+	it('lends of a stock what is ready before the trip leaves', () => {
+		const item = (state: 'ready' | 'wet' | 'mending', backOn: string | null = null) => ({ state, backOn });
+		expect(canBeLent(item('ready'), '2027-01-23')).toBe(true);
+		expect(canBeLent(item('wet'), '2027-01-23')).toBe(true);
+		expect(canBeLent(item('wet', '2027-01-24'), '2027-01-23')).toBe(false);
+		expect(canBeLent(item('mending', '2027-01-23'), '2027-01-23')).toBe(true);
+		expect(canBeLent(item('mending'), '2027-01-23')).toBe(false);
+		expect(canBeLent(item('ready', '2027-01-24'), null)).toBe(false);
+		const coat = { id: 'coat', typeId: 'coat-down', name: 'Big coat', label: '', facts: {}, pieces: 3, cost: 4, version: 1, deletedAt: null, ...item('ready') }; // prettier-ignore
+		expect(stockKind(coat, -1)).toMatchObject({
+			id: 'coat',
+			count: 0,
+			cost: 4,
+			thing: { id: 'lent-coat', typeId: 'coat-down' }
+		});
 	});
 
 	/** How all come out when each has some of the stock, counted without the search. */
@@ -100,7 +114,7 @@ describe('lending', () => {
 		const score = [0, 0, 0, 0, 0, 0];
 		for (const [at, client] of document.clients.entries()) {
 			const candidates = stock.map(({ id, thing, cost }): Candidate => ({
-				thing: { ...thing, id: lentId(client, id) },
+				thing: { ...thing, id: lentId(id) },
 				from: 'house',
 				cost,
 				days: 0

@@ -1,28 +1,18 @@
 import { isRefused } from '../../cloth/things';
-import type { Client, Document, Thing } from '../../document/types';
+import type { Document } from '../../document/types';
 import { type Candidate, clothsOf } from '../candidate';
 import { leftOf, plannedWith, solvedBy } from '../planned-with';
 import type { LeftWrong, RemedyProgress, SolvedMoment } from '../remedies';
 import { Trials } from '../trials';
-import { bestAssignment, type Assignment } from './loan-assignment';
+import { type Assignment, bestAssignment } from './loan-assignment';
 import { LoanMenu } from './loan-menu';
 import { type SizeFit, sizeFit } from './sizes';
+import { lentId, type StockKind } from './stock';
 
 /**
  * Who gets what of the house's stock, over all clients of a trip at once: fewest clients not right, then fewest gaps that a
  * day cannot start with, fewest moments not right, then least money, fewest pieces, fewest grams.
  */
-
-/** Things of a stock that are alike. */
-export interface StockKind {
-	id: string;
-	/** what is lent; its id is of no matter */
-	thing: Thing;
-	/** how many there are to lend, 0…999 */
-	count: number;
-	/** money for one of them, in the currency of the house, 0 when it is lent for nothing */
-	cost: number;
-}
 
 /** A loan that somebody has settled by hand: it stays, or is not to be made. */
 export interface SettledLoan {
@@ -91,17 +81,15 @@ export function* lending(
 		const many = settled.filter(({ kindId, lend }) => lend && kindId === id).length;
 		if (many > count) throw new RangeError(`${many} of ${id} are settled, allowed are ${count}`);
 	}
-	const candidatesOf = (client: Client): Candidate[] =>
-		stock.map(({ id, thing, cost }) => ({
-			thing: { ...thing, id: lentId(client, id) },
-			from: cost > 0 ? 'hire' : 'house',
-			cost,
-			days: 0
-		}));
+	const candidates = stock.map(({ id, thing, cost }): Candidate => ({
+		thing: { ...thing, id: lentId(id) },
+		from: cost > 0 ? 'hire' : 'house',
+		cost,
+		days: 0
+	}));
 	const menus: LoanMenu[] = [];
 	for (const [done, client] of clients.entries()) {
 		yield { task: 'trying', done, total: clients.length };
-		const candidates = candidatesOf(client);
 		const cloths = clothsOf(candidates, client.uses);
 		const [pinned, refused] = [handMade(client.id, true), handMade(client.id, false)];
 		const lendable = cloths.flatMap((cloth, kind) =>
@@ -133,7 +121,6 @@ export function* lending(
 	const lent: LentClient[] = [];
 	let [cost, isProven] = [0, isExact];
 	for (const [at, client] of clients.entries()) {
-		const candidates = menus[at]!.trials.candidates;
 		const loan = best?.nodes[at]?.loan ?? menus[at]!.pinned;
 		yield { task: 'planning', done: at, total: clients.length };
 		const before = yield* counted(plannedWith(document, client, candidates, []), at, clients.length);
@@ -163,10 +150,6 @@ export function* lending(
 		proven: isProven
 	};
 }
-
-/** Id of a thing that is lent to a client. */
-export const lentId = (client: Pick<Client, 'id'>, kindId: string): string =>
-	`lent-${kindId}-${client.id}`.slice(0, 64);
 
 /** The steps of a plan, told as those of the lending. */
 function* counted<T>(
