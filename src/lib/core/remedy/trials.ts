@@ -5,7 +5,17 @@ import { UNLIMITED } from '../plan/choice/constraints';
 import { TripSolver } from '../plan/choice/trip-solver';
 import { isNotAllRight } from '../plan/told/summary';
 import { plannedDay, type TripPlan, verdictsOn } from '../plan/trip-plan';
-import { type KnownCells, type TripDay, tripDays, type TripDays, wardrobesOf } from '../plan/trip-days';
+import {
+	type KnownCells,
+	type TripDay,
+	tripDays,
+	type TripDays,
+	wardrobesOf,
+	type Waters
+} from '../plan/trip-days';
+import { livedThrough } from '../plan/lived-through';
+import { DRY } from '../heat/wet-cloth';
+import type { PhaseVerdict } from '../judge/phase-verdict';
 import { finished } from '../search/steps';
 import { type Candidate, clientWith, clothsOf } from './candidate';
 import { isWithin, setKey } from './candidate-set';
@@ -24,6 +34,40 @@ export interface TriedDay {
 	used: ReadonlySet<number>;
 	/** what it cannot start without, worked out when asked */
 	needs(): readonly StartNeed[];
+}
+
+/** A day that is dressed by itself, with what gets wet in it. */
+interface SolvedDay {
+	plan: TripPlan;
+	day: TripDay;
+	verdicts: readonly PhaseVerdict[];
+	wrong: number;
+	waters: Waters;
+}
+function solvedDay(problem: TripDays, index: number): SolvedDay {
+	const day = { ...problem.days[index]!, index: 0, whole: null };
+	const single: TripDays = { ...problem, days: [day] };
+	const choice = finished(new TripSolver(single).solve(UNLIMITED, { levelsOnly: true, turns: 2 }))!;
+	const plan: TripPlan = {
+		problem: single,
+		choice,
+		wishes: [],
+		impossible: [],
+		fits: true,
+		proven: false,
+		carried: new Map()
+	};
+	const verdicts = verdictsOn(plan, day) ?? [];
+	const wrong = verdicts.filter(({ verdict, cell }) =>
+		isNotAllRight({ verdict, whatIf: cell.kind === 'what-if' })
+	).length;
+	return {
+		plan,
+		day,
+		verdicts,
+		wrong,
+		waters: wrong > 0 ? livedThrough(single, choice, DRY).waters : new Map()
+	};
 }
 
 export class Trials {
@@ -113,26 +157,24 @@ export class Trials {
 
 	private dressed(index: number, added: ReadonlySet<number>): TriedDay {
 		const problem = this.problemOf(added);
-		const day = { ...problem.days[index]!, index: 0, whole: null };
-		const single: TripDays = { ...problem, days: [day] };
-		const choice = finished(new TripSolver(single).solve(UNLIMITED, { levelsOnly: true, turns: 2 }))!;
-		const plan: TripPlan = {
-			problem: single,
-			choice,
-			wishes: [],
-			impossible: [],
-			fits: true,
-			proven: false,
-			carried: new Map()
-		};
+		const dry = solvedDay(problem, index);
+		// As a plan does: what is told cold once what gets wet counts is dressed again with that in mind.
+		const water = dry.wrong > 0 && dry.waters.get(0);
+		const wet = water
+			? solvedDay(
+					tripDays(this.document.trip, this.client, problem.wardrobe, {
+						waters: new Map([[index, water]]),
+						known: this.cells
+					}),
+					index
+				)
+			: null;
+		const { plan, day, wrong, verdicts } = wet && wet.wrong < dry.wrong ? wet : dry;
 		let needs: readonly StartNeed[] | null = null;
-		const worn = choice.dressed[0]?.outfits.flat() ?? [];
-		const verdicts = verdictsOn(plan, day) ?? [];
+		const worn = plan.choice.dressed[0]?.outfits.flat() ?? [];
 		const slept = verdicts.filter(({ cell }) => cell.kind === 'sleep').flatMap(({ outfit }) => outfit);
 		return {
-			wrong: verdicts.filter((one) =>
-				isNotAllRight({ verdict: one.verdict, whatIf: one.cell.kind === 'what-if' })
-			).length,
+			wrong,
 			needs: () => (needs ??= startNeedsOf(plannedDay(plan, day)!)),
 			used: new Set([
 				...[...worn, ...slept].flatMap(({ cloth }) => this.byId.get(cloth.thingId) ?? []),

@@ -2,7 +2,9 @@ import { FIRST_HOUSE } from './house';
 import type { Document } from '$lib/core/document/types';
 import { DEMO_DOCUMENT } from '$lib/formats/demo';
 import { COAST_DOCUMENT } from '$lib/formats/demo-coast';
+import { DEMO_STOCK } from '$lib/formats/demo-stock';
 import { insertClient } from './clients';
+import { insertStock } from './lending/stock';
 import { type Db, inTransaction, pool, rows, write } from './pool';
 import { insertTrip } from './trips';
 
@@ -19,6 +21,10 @@ export async function isEmpty(): Promise<boolean> {
 export async function loadDemo(): Promise<void> {
 	await inTransaction(async (db) => {
 		for (const document of [DEMO_DOCUMENT, COAST_DOCUMENT]) await loadDocument(db, document);
+		for (const item of DEMO_STOCK) {
+			await write(db, 'DELETE FROM stock WHERE id = ?', [item.id]);
+			await insertStock(db, FIRST_HOUSE, item);
+		}
 	});
 }
 

@@ -1,6 +1,7 @@
 import { isRefused } from '../../cloth/things';
 import type { Document } from '../../document/types';
 import { type Candidate, clothsOf } from '../candidate';
+import { isLessWrong } from '../best-sets';
 import { leftOf, plannedWith, solvedBy } from '../planned-with';
 import type { LeftWrong, RemedyProgress, SolvedMoment } from '../remedies';
 import { Trials } from '../trials';
@@ -11,7 +12,7 @@ import { lentId, type StockKind } from './stock';
 
 /**
  * Who gets what of the house's stock, over all clients of a trip at once: fewest clients not right, then fewest gaps that a
- * day cannot start with, fewest moments not right, then least money, fewest pieces, fewest grams.
+ * day cannot start with, fewest moments not right, then least money, fewest pieces. The usual weather of the trip decides.
  */
 
 /** A loan that somebody has settled by hand: it stays, or is not to be made. */
@@ -121,14 +122,21 @@ export function* lending(
 	const lent: LentClient[] = [];
 	let [cost, isProven] = [0, isExact];
 	for (const [at, client] of clients.entries()) {
-		const loan = best?.nodes[at]?.loan ?? menus[at]!.pinned;
+		let loan = best?.nodes[at]?.loan ?? menus[at]!.pinned;
 		yield { task: 'planning', done: at, total: clients.length };
 		const before = yield* counted(plannedWith(document, client, candidates, []), at, clients.length);
-		const after =
-			loan.size === 0
-				? before
-				: yield* counted(plannedWith(document, client, candidates, loan), at, clients.length);
+		let after = before;
+		if (loan.size > 0)
+			after = yield* counted(plannedWith(document, client, candidates, loan), at, clients.length);
 		isProven &&= after.plan.proven && after.plan.fits;
+		// What single days promised and the whole plan does not keep is not lent.
+		const isKept =
+			isLessWrong(leftOf(after.wrong, document), leftOf(before.wrong, document)) ||
+			[...loan].some((kind) => menus[at]!.pinned.has(kind) || menus[at]!.isNeeded);
+		if (!isKept) {
+			loan = new Set();
+			after = before;
+		}
 		cost += menus[at]!.burdenOf(loan).cost;
 		lent.push({
 			clientId: client.id,

@@ -15,11 +15,12 @@ const isLess = (a: Score, b: Score): boolean => {
 };
 const sum = (a: Score, b: Score): Score => a.map((value, i) => value + b[i]!);
 
-/** How a node counts: fewest clients not right, fewest needs, fewest moments, then money, pieces, grams. */
-function scoreOf(menu: LoanMenu, { outcome: { needs, usual, rare }, forced, loan }: LoanNode): Score {
-	const { cost, pieces, massG } = menu.burdenOf(loan ?? forced);
-	return [needs + usual > 0 ? 1 : 0, needs, usual, rare, cost, pieces, massG];
+/** How a node counts: fewest clients not right, fewest needs, fewest moments, then money, then pieces. */
+function scoreOf(menu: LoanMenu, { outcome: { needs, wrong }, forced, loan }: LoanNode): Score {
+	const { cost, pieces } = menu.burdenOf(loan ?? forced);
+	return [needs + wrong > 0 ? 1 : 0, needs, wrong, cost, pieces];
 }
+const NOTHING: Score = [0, 0, 0, 0, 0];
 
 interface Choice {
 	node: LoanNode;
@@ -44,6 +45,7 @@ export function bestAssignment(
 	counts: readonly number[],
 	onlyOpened: boolean
 ): Assignment | null {
+	for (const menu of menus) menu.tighten();
 	const choices = menus.map((menu) =>
 		menu.nodes
 			.filter(({ loan }) => loan !== null || !onlyOpened)
@@ -62,7 +64,7 @@ export function bestAssignment(
 	const known = new Map<string, Assignment | null>();
 	let states = 0;
 	const rest = (at: number, left: readonly number[]): Assignment | null => {
-		if (at === menus.length) return { nodes: [], score: Array<number>(7).fill(0) };
+		if (at === menus.length) return { nodes: [], score: NOTHING };
 		const key = `${at} ${left.join()}`;
 		const before = known.get(key);
 		if (before !== undefined) return before;

@@ -7,13 +7,12 @@ import type { Trials } from '../trials';
  * things out is in a node of its own, opened only when it is asked for.
  */
 
-/** How a trip comes out for a client. */
+/** How a trip comes out for a client in the usual weather. */
 export interface Outcome {
 	/** gear that a day cannot start without and that is not there */
 	needs: number;
-	/** moments not right in the usual weather, and in the others */
-	usual: number;
-	rare: number;
+	/** moments that are not right */
+	wrong: number;
 }
 
 /** Sets of loans that hold all of `forced` and nothing outside of `open`. */
@@ -30,11 +29,12 @@ export interface LoanNode {
 export interface LoanBurden {
 	cost: number;
 	pieces: number;
-	massG: number;
 }
 
 export class LoanMenu {
 	readonly nodes: LoanNode[];
+	/** days of the usual weather that are unlike, and how many are like each */
+	private readonly days: readonly { index: number; many: number }[];
 
 	/** @param lendable candidates that fit this client; `pinned` are among them and lent in any case */
 	constructor(
@@ -42,10 +42,14 @@ export class LoanMenu {
 		lendable: CandidateSet,
 		readonly pinned: CandidateSet
 	) {
+		this.days = trials.days.flatMap(({ index }) => {
+			const many = trials.alike.get(trials.keyOf(index))!.usual;
+			return many > 0 ? [{ index, many }] : [];
+		});
 		const everything: LoanNode = {
 			forced: pinned,
 			open: new Set([...lendable, ...pinned]),
-			outcome: { needs: 0, usual: 0, rare: 0 },
+			outcome: { needs: 0, wrong: 0 },
 			loan: null
 		};
 		// Nothing more than what is settled: there is always this.
@@ -55,25 +59,40 @@ export class LoanMenu {
 	}
 
 	private outcomeOf(set: CandidateSet): { outcome: Outcome; used: CandidateSet } {
-		const outcome: Outcome = { needs: 0, usual: 0, rare: 0 };
+		const outcome: Outcome = { needs: 0, wrong: 0 };
 		const used = new Set<number>();
-		for (const { index } of this.trials.days) {
+		for (const { index, many } of this.days) {
 			const tried = this.trials.on(index, set);
-			const many = this.trials.alike.get(this.trials.keyOf(index))!;
 			outcome.needs += tried.needs().length;
-			outcome.usual += many.usual * tried.wrong;
-			outcome.rare += many.rare * tried.wrong;
+			outcome.wrong += many * tried.wrong;
 			for (const one of tried.used) used.add(one);
 		}
 		return { outcome, used };
 	}
 
+	/** Whether a day cannot start without something that could be lent. */
+	get isNeeded(): boolean {
+		const [everything, nothing] = this.nodes;
+		return everything!.outcome.needs < nothing!.outcome.needs;
+	}
+
+	/** Says of nodes that nobody has worked out how they come out at least, by what has been tried since. */
+	tighten(): void {
+		for (const node of this.nodes) {
+			if (node.loan) continue;
+			const least = this.days.reduce(
+				(sum, { index, many }) => sum + many * this.trials.within(index, node.open).least,
+				0
+			);
+			if (least > node.outcome.wrong) node.outcome = { ...node.outcome, wrong: least };
+		}
+	}
+
 	burdenOf(set: Iterable<number>): LoanBurden {
-		const burden = { cost: 0, pieces: 0, massG: 0 };
+		const burden = { cost: 0, pieces: 0 };
 		for (const index of set) {
 			burden.cost += this.trials.candidates[index]!.cost;
 			burden.pieces++;
-			burden.massG += this.trials.cloths[index]!.massG;
 		}
 		return burden;
 	}

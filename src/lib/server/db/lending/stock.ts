@@ -59,15 +59,23 @@ const valuesOf = ({
 	cost
 }: Omit<StockEdit, 'version'>) => [typeId, name, label, JSON.stringify(facts), pieces, state, backOn, cost];
 
+/** Puts something in stock as it stands. */
+export const insertStock = async (
+	db: Db,
+	houseId: string,
+	{ id, ...item }: Omit<StockEdit, 'version'> & { id: string }
+): Promise<void> =>
+	void (await write(
+		db,
+		`INSERT INTO stock (id, house_id, type_id, name, label, facts, pieces, state, back_on, cost)
+		 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+		[id, houseId, ...valuesOf(item)]
+	));
+
 /** Enters something that the house has, and returns its id. */
 export async function addStock(houseId: string, item: NewStock): Promise<string> {
 	const id = randomUUID();
-	await write(
-		pool(),
-		`INSERT INTO stock (id, house_id, type_id, name, label, facts, pieces, state, back_on, cost)
-		 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-		[id, houseId, ...valuesOf({ ...item, name: item.name ?? typeName(item.typeId) })]
-	);
+	await insertStock(pool(), houseId, { ...item, id, name: item.name ?? typeName(item.typeId) });
 	return id;
 }
 
