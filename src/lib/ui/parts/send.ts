@@ -42,7 +42,11 @@ async function answered<T>(url: string, request: RequestInit): Promise<Answer<T>
 }
 
 /** Sends a write to the server. Whatever happens comes back as words; nothing is thrown, nothing typed is lost. */
-export const send = <T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', url: string, body?: unknown): Promise<Answer<T>> =>
+export const send = <T>(
+	method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+	url: string,
+	body?: unknown
+): Promise<Answer<T>> =>
 	answered<T>(url, {
 		method,
 		...(body !== undefined && {

@@ -59,7 +59,12 @@
 
 <section id="clients" class="no-print" aria-labelledby="clients-head">
 	<h2 id="clients-head">Who comes along</h2>
-	{#if clients.length > 0}<p><a href="/trips/{tripId}/group">Who is not all right?</a></p>{/if}
+	{#if clients.length > 0}
+		<p class="group">
+			<a href="/trips/{tripId}/group">Who is not all right?</a>
+			<a href="/trips/{tripId}/lending">Who gets what from the house?</a>
+		</p>
+	{/if}
 	<ul>
 		{#each clients as client (client.id)}
 			<li>
@@ -113,6 +118,11 @@
 </section>
 
 <style>
+	.group {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 20px;
+	}
 	#clients {
 		margin-top: 28px;
 	}

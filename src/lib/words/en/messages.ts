@@ -59,6 +59,19 @@ export const MESSAGES = {
 	'remedy.proof':
 		'{proven, select, yes {No smaller or cheaper set on the list does as well.} other {Not every set was tried: a smaller or cheaper one may do as well.}}',
 
+	// Lending
+	'lending.client':
+		'{who} gets {things}: {now, plural, one {# moment that is not right} other {# moments that are not right}} in the usual weather {left, plural, =0 {{now, plural, one {is right} other {are all right}} then} one {become one} other {become #}}.',
+	'lending.rare':
+		'{who} gets {things}: in one year in ten {left, plural, =0 {nothing is wrong then} one {# moment is wrong then instead of {now}} other {# moments are wrong then instead of {now}}}.',
+	'lending.start': '{who} gets {things}, and can start.',
+	'lending.none':
+		'{now, plural, =0 {{who} needs nothing from the house.} one {Nothing in the house helps {who}: # moment is not right in the usual weather.} other {Nothing in the house helps {who}: # moments are not right in the usual weather.}}',
+	'lending.scarce': 'More could use {things} than there are.',
+	'lending.try-on': '{who} tries {things} on first: a size is not known.',
+	'lending.proof':
+		'{proven, select, yes {Nobody is helped more by any other way to share out what there is.} other {Not every way to share it out was tried: another one may do as well.}}',
+
 	// Findings: what is missing, or nobody has asked
 	'finding.missing': '{who} has nothing for the {part} in {where}.',
 	'finding.not-asked':

@@ -1,0 +1,247 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { onDestroy } from 'svelte';
+	import { clothOf } from '$lib/core/cloth/things';
+	import type { Lending } from '$lib/core/remedy/lending/lending';
+	import { sizeFit } from '$lib/core/remedy/lending/sizes';
+	import { stockKind } from '$lib/core/remedy/lending/stock';
+	import LendingWorker from '$lib/ui/lending/lending-worker?worker';
+	import type { LendingReply, LendingRequest } from '$lib/ui/lending/lending-worker';
+	import LoanTable, { type LoanCell } from '$lib/ui/lending/LoanTable.svelte';
+	import { send } from '$lib/ui/parts/send';
+	import { firstName } from '$lib/words/labels';
+	import {
+		lendingProof,
+		lentSentence,
+		scarceSentence,
+		stockName,
+		tryOnSentence
+	} from '$lib/words/remedy/lending-story';
+
+	let { data } = $props();
+	const { trip } = $derived(data.document);
+	/** First names, with the family name where two share one. */
+	const clients = $derived(
+		data.document.clients.map(({ id, name }) => {
+			const first = firstName(name);
+			const isTwice = data.document.clients.some((one) => one.id !== id && firstName(one.name) === first);
+			return { id, name: isTwice ? name : first };
+		})
+	);
+	const kinds = $derived(
+		data.stock.map((item) => ({
+			id: item.id,
+			name: stockName(item),
+			free: item.free,
+			pieces: item.pieces,
+			elsewhere: [
+				...item.elsewhere.map(({ trip: other, many }) => `${many} on “${other}”`),
+				item.state === 'mending' ? `at the mender’s${item.backOn ? ` until ${item.backOn}` : ''}` : ''
+			]
+				.filter(Boolean)
+				.join(', ')
+		}))
+	);
+	const fits = $derived(
+		new Map(
+			data.stock.flatMap((item) => {
+				const { thing } = stockKind(item, item.free);
+				return data.document.clients.map((client) => [
+					`${item.id} ${client.id}`,
+					sizeFit(clothOf(thing, client.uses), client)
+				]);
+			})
+		)
+	);
+
+	let progress = $state.raw<{ task: string; done: number; total: number } | null>(null);
+	let answer = $state.raw<Lending | null>(null);
+	let askedFor = $state('');
+	let message = $state('');
+	let saving = $state(false);
+	const settled = $derived(
+		data.settled.map(({ clientId, stockId, lend }) => ({ clientId, kindId: stockId, lend }))
+	);
+	const question = $derived(
+		JSON.stringify([trip.weathers, trip.stages, data.document.clients, data.stock, settled])
+	);
+	const isOld = $derived(answer !== null && askedFor !== question);
+	let worker: Worker | null = null;
+	function stop(): void {
+		worker?.terminate();
+		worker = null;
+		progress = null;
+	}
+	onDestroy(stop);
+
+	function workOut(): void {
+		stop();
+		[message, answer, askedFor] = ['', null, question];
+		progress = { task: 'trying', done: 0, total: clients.length };
+		worker = new LendingWorker();
+		worker.onmessage = ({ data: reply }: MessageEvent<LendingReply>) => {
+			if (reply.kind === 'progress') progress = reply;
+			else {
+				stop();
+				if (reply.kind === 'answer') ({ answer } = reply);
+				else ({ message } = reply);
+			}
+		};
+		worker.onerror = () => {
+			stop();
+			message = 'That could not be worked out.';
+		};
+		worker.postMessage(
+			$state.snapshot({
+				document: data.document,
+				stock: data.stock.map((item) => stockKind(item, item.free)),
+				settled
+			}) as LendingRequest
+		);
+	}
+	async function save(loans: { clientId: string; stockId: string; lend: boolean | null }[]): Promise<void> {
+		saving = true;
+		const saved = await send('PATCH', `/api/v1/trips/${trip.id}/loans`, { loans });
+		({ message } = saved);
+		await invalidateAll();
+		saving = false;
+	}
+	const proposals = $derived(
+		(isOld ? [] : (answer?.clients ?? [])).flatMap(({ clientId, loans }) =>
+			loans
+				.filter(({ kindId }) => !settled.some((one) => one.clientId === clientId && one.kindId === kindId))
+				.map(({ kindId }) => ({ clientId, stockId: kindId, lend: true }))
+		)
+	);
+	/** All that is proposed is lent; what was worked out goes on holding. */
+	async function lendAll(): Promise<void> {
+		const { length } = proposals;
+		await save(proposals);
+		if (message === '' && length > 0) askedFor = question;
+	}
+	const cellOf = (kindId: string, clientId: string): LoanCell => ({
+		settled: settled.find((one) => one.kindId === kindId && one.clientId === clientId)?.lend ?? null,
+		proposed: proposals.some((one) => one.stockId === kindId && one.clientId === clientId),
+		fit: fits.get(`${kindId} ${clientId}`) ?? 'try it on'
+	});
+	const nameOf = (id: string): string => kinds.find((kind) => kind.id === id)?.name ?? id;
+	const whoIs = (id: string): string => clients.find((client) => client.id === id)?.name ?? id;
+</script>
+
+<svelte:head><title>Who gets what · {trip.name} · Snug Summit</title></svelte:head>
+
+<h1>Who gets what from the house</h1>
+<p class="soft">
+	<a href="/trips/{trip.id}">{trip.name}</a>{trip.place ? ` · ${trip.place}` : ''} ·
+	<a href="/house/stock">What the house has</a> · <a href="/trips/{trip.id}/group">Who is not all right?</a>
+</p>
+
+{#if clients.length === 0}
+	<p class="empty">
+		Nobody is on this trip yet. <a href="/trips/{trip.id}#clients">Say who comes along</a>.
+	</p>
+{:else if kinds.length === 0}
+	<p class="empty">The house has nothing to lend yet. <a href="/house/stock">Say what it has</a>.</p>
+{:else}
+	<div class="ask">
+		<Button class="main" onclick={workOut} disabled={progress !== null || trip.stages.length === 0}
+			>Work out who gets what</Button
+		>
+		<Button class="quiet" onclick={stop} disabled={progress === null}>Stop</Button>
+		<Button onclick={lendAll} disabled={proposals.length === 0 || saving}>
+			Lend all {proposals.length || ''} that {proposals.length === 1 ? 'is' : 'are'} proposed
+		</Button>
+		<span role="status" aria-label="Working out who gets what" class="small">
+			{#if progress}
+				<progress max={Math.max(1, progress.total)} value={progress.done} aria-label="Clients that are done"
+				></progress>
+				{progress.task === 'planning' ? 'Planning what was found' : 'Trying what fits whom'}, {progress.done} of
+				{progress.total}
+			{:else if isOld}Something has changed since: work it out again.{/if}
+		</span>
+	</div>
+	{#if message}<p class="alert" role="alert">{message}</p>{/if}
+	<div class="both">
+		<div>
+			<LoanTable
+				{clients}
+				{kinds}
+				{cellOf}
+				busy={saving}
+				settle={(kindId, clientId, lend) => void save([{ clientId, stockId: kindId, lend }])}
+			/>
+		</div>
+		{#if answer && !isOld}
+			<section aria-labelledby="comes-of-it">
+				<h2 id="comes-of-it">What comes of it</h2>
+				<ul>
+					{#each answer.clients as client (client.clientId)}
+						<li class:wrong={client.leftWrong.usual > 0}>
+							{lentSentence(client, whoIs(client.clientId), nameOf)}
+							<span class="soft">{tryOnSentence(client, whoIs(client.clientId), nameOf)}</span>
+							{#if client.leftWrong.usual > 0}
+								<a href="/trips/{trip.id}/plan/{client.clientId}" class="small">What is still wrong</a>
+							{/if}
+						</li>
+					{/each}
+				</ul>
+				<p class="soft small">
+					{scarceSentence(answer.scarce, nameOf)}
+					{lendingProof(answer.proven)}
+					{answer.cost > 0 ? `What is hired comes to ${Math.round(answer.cost)}.` : ''}
+				</p>
+			</section>
+		{/if}
+	</div>
+	<p class="tiny soft">
+		Whoever is helped most comes first: fewest people not right in the usual weather, then fewest moments,
+		then the least money and the fewest things. What is lent is part of the client’s kit on this trip, in
+		every plan and list. A thing that is on another trip, or comes back less than a day before, is not lent
+		twice.
+	</p>
+{/if}
+
+<style>
+	.ask {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 14px;
+		align-items: center;
+		margin: 14px 0;
+	}
+	progress {
+		width: 140px;
+		height: 10px;
+	}
+	.alert {
+		border-left: 5px solid var(--v-short);
+		padding: 3px 12px;
+		margin-bottom: 10px;
+	}
+	.both {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 40px;
+		align-items: flex-start;
+	}
+	.both > :first-child {
+		min-width: 0;
+	}
+	section {
+		flex: 1 1 340px;
+		max-width: 80ch;
+	}
+	li {
+		border-left: 5px solid var(--v-right);
+		padding: 2px 12px;
+		margin: 6px 0;
+	}
+	li.wrong {
+		border-left-color: var(--v-short);
+	}
+	.empty {
+		font-size: 18px;
+		padding: 20px 0;
+	}
+</style>
