@@ -1,5 +1,5 @@
 import { catalogueType } from '../cloth/catalogue';
-import { isThere, thingOfType } from '../cloth/things';
+import { isRefused, isThere, thingOfType } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
 import type { Client, Document, Thing } from '../document/types';
 import type { Candidate, CandidateSource } from './candidate';
@@ -15,12 +15,14 @@ const thingOf = (id: string, typeId: string, name: string): Thing =>
  * What one would think of for a client first: what they may own and were not asked about, what the operator provides, and what
  * can be bought for what is done on the trip. Types that the client has are left out.
  * @param nameOf a type in words
+ * @param declined types that are not to be got
  */
 export function usualCandidates(
 	{ trip }: Document,
 	client: Client,
 	level: PriceLevel,
-	nameOf: (typeId: string) => string
+	nameOf: (typeId: string) => string,
+	declined: ReadonlySet<string> = new Set()
 ): Candidate[] {
 	const has = new Set(client.things.filter(isThere).map(({ typeId }) => typeId));
 	const doings = new Set(
@@ -41,8 +43,9 @@ export function usualCandidates(
 	for (const { id, typeId, name } of trip.stages.flatMap(({ provided }) => provided))
 		if (typeId !== null && !has.has(typeId)) add(thingOf(`provided-${id}`, typeId, name), 'provided', 0, 0);
 	for (const typeId of Object.keys(PRICES)) {
-		const { uses } = catalogueType(typeId);
-		if (has.has(typeId) || (uses && !uses.some((use) => doings.has(use)))) continue;
+		const { uses, properties } = catalogueType(typeId);
+		if (has.has(typeId) || declined.has(typeId) || isRefused(properties, client)) continue;
+		if (uses && !uses.some((use) => doings.has(use))) continue;
 		add(thingOf(`buy-${typeId}`, typeId, nameOf(typeId)), 'buy', priceOf(typeId, level)!, BUYING_DAYS);
 	}
 	return list;

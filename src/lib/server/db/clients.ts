@@ -12,6 +12,7 @@ import {
 	type Db,
 	inSnapshot,
 	inTransaction,
+	inTransactionOf,
 	isoTime,
 	NotFoundError,
 	pool,
@@ -322,13 +323,14 @@ export interface NewThing {
 export async function addThings(
 	houseId: string,
 	clientId: string,
-	list: readonly NewThing[]
+	list: readonly NewThing[],
+	within?: Db
 ): Promise<Thing[]> {
 	const things = list.map(({ typeId, quantity, name, facts = {} }) => ({
 		...thingOfType(randomUUID(), typeId, name ?? typeName(typeId), quantity),
 		facts
 	}));
-	await inTransaction(async (db) => {
+	await inTransactionOf(within, async (db) => {
 		await lock(db, 'clients', clientId);
 		await getClient(houseId, clientId, db);
 		for (const thing of things) {
@@ -379,8 +381,13 @@ export async function saveThing(houseId: string, id: string, edit: ThingEdit): P
 }
 
 /** Takes a thing out of a kit, or puts it back. @throws NotFoundError */
-export async function setThingDeleted(houseId: string, id: string, deleted: boolean): Promise<void> {
-	await inTransaction(async (db) => {
+export async function setThingDeleted(
+	houseId: string,
+	id: string,
+	deleted: boolean,
+	within?: Db
+): Promise<void> {
+	await inTransactionOf(within, async (db) => {
 		const [thing] = await rows<{ client_id: string; deleted_at: string | null }>(
 			db,
 			`SELECT client_id, deleted_at FROM things WHERE id = ? AND ${OF_HOUSE}`,

@@ -170,6 +170,10 @@ export const inTransaction = <T>(
 		}
 	});
 
+/** Runs related writes as part of a transaction that is underway, or as one of their own. */
+export const inTransactionOf = <T>(within: Db | undefined, work: (db: Db) => Promise<T>): Promise<T> =>
+	within ? work(within) : inTransaction(work);
+
 /** Reads that belong together see one moment: nobody's save falls between two of them. */
 export const inSnapshot = <T>(work: (db: PoolConnection) => Promise<T>): Promise<T> =>
 	onConnection(async (db) => {

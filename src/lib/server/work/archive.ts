@@ -67,7 +67,8 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			provided_things: 'trip_id',
 			trip_clients: 'trip_id',
 			plan_wishes: 'trip_id',
-			loans: 'trip_id'
+			loans: 'trip_id',
+			decisions: 'trip_id'
 		}
 	}
 ];

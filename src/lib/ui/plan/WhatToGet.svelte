@@ -32,7 +32,8 @@
 	const who = $derived(firstName(client.name));
 	const LEVEL_WORDS: Record<PriceLevel, string> = { plain: 'plain', usual: 'usual', fine: 'fine' };
 
-	let level = $state<PriceLevel>('usual');
+	// svelte-ignore state_referenced_locally
+	let level = $state<PriceLevel>(client.priceLevel.value ?? 'usual');
 	let progress = $state.raw<RemedyProgress | null>(null);
 	let answer = $state.raw<Remedies | null>(null);
 	let offers = $state.raw<readonly Offer[]>([]);

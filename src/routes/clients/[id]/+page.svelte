@@ -11,8 +11,8 @@
 	import { STATE_WORDS, clo } from '$lib/words/labels';
 	import { ChangesUnderway } from '$lib/ui/kit/changes-underway.svelte';
 	import AddThing from '$lib/ui/kit/AddThing.svelte';
+	import ClientFacts from '$lib/ui/kit/ClientFacts.svelte';
 	import PasteList from '$lib/ui/kit/PasteList.svelte';
-	import Choice from '$lib/ui/parts/Choice.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
 	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
@@ -48,14 +48,6 @@
 		sleep: [],
 		other: []
 	};
-	const OFFSETS = {
-		'-0.3': 'is always warm',
-		'-0.15': 'is rather warm',
-		'0': 'like most',
-		'0.15': 'feels the cold',
-		'0.3': 'is always cold'
-	} as const;
-	type OffsetKey = keyof typeof OFFSETS;
 
 	const groups = $derived(
 		CATALOGUE_GROUPS.map((name) => ({
@@ -162,35 +154,7 @@
 		error={errors.name}
 		class="wide"
 	/>
-	<Choice
-		id="offset"
-		label="Warm or cold by nature"
-		none="not asked"
-		bind:value={
-			() => (client.offsetClo.state === 'has' ? (String(client.offsetClo.value) as OffsetKey) : undefined),
-			(value) =>
-				void saveClient({
-					offsetClo:
-						value === undefined
-							? { value: null, source: 'client', state: 'not asked' }
-							: { value: Number(value), source: 'client', state: 'has' }
-				})
-		}
-		options={Object.keys(OFFSETS) as OffsetKey[]}
-		words={OFFSETS}
-	/>
-	<div class="careful">
-		<Checkbox
-			checked={client.careful.value === true}
-			onchange={(event) =>
-				saveClient({ careful: { value: event.currentTarget.checked, source: 'guide', state: 'has' } })}
-			><span
-				>One level more careful <span class="tiny soft"
-					>child, age, pregnancy, circulation, medicine; ask a doctor</span
-				></span
-			></Checkbox
-		>
-	</div>
+	<ClientFacts {client} {errors} save={(change) => void saveClient(change)} />
 </div>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
@@ -290,7 +254,7 @@
 	}
 	.head {
 		display: grid;
-		grid-template-columns: minmax(220px, 380px) 190px minmax(0, 1fr);
+		grid-template-columns: minmax(200px, 270px) minmax(0, 1fr);
 		gap: 20px;
 		align-items: end;
 		margin-bottom: 16px;
@@ -298,15 +262,6 @@
 	.head :global(.wide input) {
 		font-family: var(--font-head);
 		font-size: 20px;
-	}
-	.careful {
-		display: flex;
-		gap: 9px;
-		align-items: center;
-		font-size: 15px;
-	}
-	.careful .tiny {
-		display: block;
 	}
 	.alert {
 		border-left: 5px solid var(--v-short);

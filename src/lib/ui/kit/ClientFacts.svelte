@@ -1,0 +1,143 @@
+<script lang="ts">
+	import { Checkbox } from 'flowbite-svelte';
+	import { CLIENT_FACTS, type ClientFactName, type ClientFactValue } from '$lib/core/document/client-facts';
+	import type { Client, FactsOfClient } from '$lib/core/document/types';
+	import Choice from '../parts/Choice.svelte';
+	import Field from '../parts/Field.svelte';
+
+	interface Props {
+		client: Client;
+		save: (change: Partial<FactsOfClient>) => void;
+		errors: Readonly<Record<string, string>>;
+	}
+	let { client, save, errors }: Props = $props();
+
+	const OFFSETS = {
+		'-0.3': 'is always warm',
+		'-0.15': 'is rather warm',
+		'0': 'like most',
+		'0.15': 'feels the cold',
+		'0.3': 'is always cold'
+	} as const;
+	type OffsetKey = keyof typeof OFFSETS;
+	const SIZES = { topSize: 'Top', legSize: 'Trousers', gloveSize: 'Gloves' } as const;
+	const LEVELS = { plain: 'little', usual: 'the usual', fine: 'more' } as const;
+	const UNWORN = { wool: 'wool', down: 'down', synthetic: 'synthetics', cotton: 'cotton' } as const;
+
+	/** One fact as it is told now; nothing told is not asked. */
+	function tell<K extends ClientFactName>(name: K, value: ClientFactValue<K> | undefined): void {
+		save({
+			[name]:
+				value === undefined
+					? { value: null, source: 'client', state: 'not asked' }
+					: { value, source: 'client', state: 'has' }
+		});
+	}
+	const unworn = $derived(client.willNotWear.value ?? []);
+	function setUnworn(fibre: keyof typeof UNWORN, isUnworn: boolean): void {
+		const rest = unworn.filter((one) => one !== fibre);
+		const next = isUnworn ? [...rest, fibre] : rest;
+		tell('willNotWear', next.length > 0 ? next : undefined);
+	}
+	/** Typed here, told when the field is left. */
+	let shoe = $derived<number | undefined>(client.shoeSize.value ?? undefined);
+</script>
+
+<div class="facts">
+	<Choice
+		id="offset"
+		label="Warm or cold by nature"
+		none="not asked"
+		bind:value={
+			() => (client.offsetClo.state === 'has' ? (String(client.offsetClo.value) as OffsetKey) : undefined),
+			(value) => tell('offsetClo', value === undefined ? undefined : Number(value))
+		}
+		options={Object.keys(OFFSETS) as OffsetKey[]}
+		words={OFFSETS}
+	/>
+	{#each Object.entries(SIZES) as [name, label] (name)}
+		{@const size = name as keyof typeof SIZES}
+		<Choice
+			id={name}
+			{label}
+			none="?"
+			bind:value={() => client[size].value ?? undefined, (value) => tell(size, value)}
+			options={CLIENT_FACTS[size].oneOf}
+		/>
+	{/each}
+	<Field
+		id="shoeSize"
+		label="Shoes, EU"
+		type="number"
+		min={CLIENT_FACTS.shoeSize.min}
+		max={CLIENT_FACTS.shoeSize.max}
+		step={0.5}
+		bind:value={shoe}
+		oncommit={() => tell('shoeSize', shoe)}
+		error={errors['shoeSize.value']}
+	/>
+	<Choice
+		id="priceLevel"
+		label="Spends"
+		none="not asked"
+		bind:value={() => client.priceLevel.value ?? undefined, (value) => tell('priceLevel', value)}
+		options={CLIENT_FACTS.priceLevel.oneOf}
+		words={LEVELS}
+	/>
+	<fieldset>
+		<legend class="label">Does not wear</legend>
+		<div class="ticks">
+			{#each Object.entries(UNWORN) as [name, words] (name)}
+				{@const fibre = name as keyof typeof UNWORN}
+				<Checkbox
+					checked={unworn.includes(fibre)}
+					onchange={(event) => setUnworn(fibre, event.currentTarget.checked)}>{words}</Checkbox
+				>
+			{/each}
+		</div>
+	</fieldset>
+	<div class="careful">
+		<Checkbox
+			checked={client.careful.value === true}
+			onchange={(event) =>
+				save({ careful: { value: event.currentTarget.checked, source: 'guide', state: 'has' } })}
+			><span
+				>One level more careful <span class="tiny soft"
+					>child, age, pregnancy, circulation, medicine; ask a doctor</span
+				></span
+			></Checkbox
+		>
+	</div>
+</div>
+
+<style>
+	.facts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 16px;
+		align-items: end;
+	}
+	.facts :global(#shoeSize) {
+		width: 80px;
+	}
+	.ticks {
+		display: flex;
+		gap: 4px 12px;
+		min-height: 34px;
+		align-items: center;
+	}
+	.careful {
+		font-size: 15px;
+		min-height: 34px;
+		display: flex;
+		align-items: center;
+	}
+	.careful .tiny {
+		display: block;
+	}
+	fieldset {
+		border: 0;
+		padding: 0;
+		margin: 0;
+	}
+</style>
