@@ -4,10 +4,13 @@
 	import { onDestroy } from 'svelte';
 	import type { Client, Trip } from '$lib/core/document/types';
 	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/remedies';
-	import { PRICE_LEVELS, type PriceLevel, PRICES } from '$lib/core/remedy/prices';
+	import type { CandidateSource } from '$lib/core/remedy/candidate';
+	import { type Decision, type Refusal, stillDeclined, type Way } from '$lib/core/remedy/decision';
+	import { PRICE_LEVELS, type PriceLevel, priceOf, PRICES } from '$lib/core/remedy/prices';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { typeName } from '$lib/words/garments';
 	import {
+		becauseWords,
 		costSentence,
 		endSentences,
 		insteadSentences,
@@ -18,6 +21,8 @@
 	} from '$lib/words/remedy/remedy-story';
 	import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 	import Choice from '../parts/Choice.svelte';
+	import Decided from './get/Decided.svelte';
+	import Refuse from './get/Refuse.svelte';
 	import { readerUnits } from '../parts/reader-units';
 	import { send } from '../parts/send';
 	import RemedyWorker from './remedy-worker?worker';
@@ -26,8 +31,10 @@
 	interface Props {
 		trip: Trip;
 		client: Client;
+		/** what was decided before */
+		decisions: readonly Decision[];
 	}
-	let { trip, client }: Props = $props();
+	let { trip, client, decisions }: Props = $props();
 	const units = $derived(readerUnits());
 	const who = $derived(firstName(client.name));
 	const LEVEL_WORDS: Record<PriceLevel, string> = { plain: 'plain', usual: 'usual', fine: 'fine' };
@@ -40,8 +47,28 @@
 	let trouble = $state('');
 	/** what was asked: an answer to something else is no answer */
 	let askedFor = $state('');
+	const firstDate = $derived(trip.stages.map(({ date }) => date).sort()[0] ?? null);
+	/** What was declined for a reason that holds. */
+	const declined = $derived(
+		decisions.filter(
+			(one) =>
+				one.decided === 'decline' &&
+				stillDeclined(one, {
+					cost: priceOf(one.typeId, level) ?? 0,
+					today: new Date().toISOString().slice(0, 10),
+					firstDate
+				})
+		)
+	);
 	const question = $derived(
-		JSON.stringify([trip.weathers, trip.stages, client.things, client.schools, level])
+		JSON.stringify([
+			trip.weathers,
+			trip.stages,
+			client.things,
+			client.schools,
+			level,
+			declined.map(({ typeId }) => typeId)
+		])
 	);
 	const isOld = $derived(answer !== null && askedFor !== question);
 	let worker: Worker | null = null;
@@ -82,7 +109,8 @@
 			},
 			client: plain.client,
 			level,
-			names
+			names,
+			declined: declined.map(({ typeId }) => typeId)
 		} satisfies RemedyRequest);
 	}
 
@@ -94,31 +122,45 @@
 		const isTwice = offers.some(({ thingId, name }) => thingId !== id && shortName(name) === short);
 		return isTwice ? full.split(', ').slice(0, 2).join(', ') : short;
 	}
+	/** A thing is asked about on the first rung that has it. */
+	const isNewOn = (rung: number, id: string): boolean =>
+		!answer!.ladder.slice(0, rung).some(({ add }) => add.includes(id));
 	const idsOf = (rung: Rung): string[] => [
 		...(answer?.cannotStartWithout.flatMap(({ add }) => add ?? []) ?? []),
 		...rung.add
 	];
 	let saving = $state(false);
-	/** What is taken counts as assumed from now on, in this plan and in all others. */
-	async function take(ids: readonly string[]): Promise<void> {
+	const address = $derived(`/api/v1/trips/${trip.id}/plans/${client.id}/decisions`);
+	async function settle(work: () => Promise<{ ok: boolean; message: string }>): Promise<void> {
 		saving = true;
-		trouble = '';
-		for (const id of ids) {
-			const offer = byId.get(id);
-			if (!offer || offer.from === 'own') continue;
-			const saved = await send('POST', `/api/v1/clients/${client.id}/things`, {
-				typeId: offer.typeId,
-				name: offer.name,
-				quantity: { value: 1, source: 'guide', state: 'assumed' }
-			});
-			if (!saved.ok) {
-				trouble = saved.message;
-				break;
-			}
-		}
-		saving = false;
+		trouble = (await work()).message;
 		await invalidateAll();
+		saving = false;
 	}
+	const WAY_OF: Partial<Record<CandidateSource, Way>> = {
+		buy: 'buy',
+		hire: 'hire',
+		provided: 'provided',
+		own: 'own'
+	};
+	/** What is taken counts as assumed from now on, in this plan and in all others. */
+	const take = (rung: Rung | null, ids: readonly string[]): Promise<void> => {
+		const [moment] = rung?.solves ?? [];
+		return decide(
+			ids.flatMap((id) => {
+				const offer = byId.get(id);
+				if (!offer) return [];
+				const { typeId, name, from, cost, days } = offer;
+				const because = moment ? becauseWords(moment, trip) : '';
+				return [{ typeId, name, decided: 'get', way: WAY_OF[from] ?? 'buy', cost, days, because }];
+			})
+		);
+	};
+	const decline = (id: string, refusal: Refusal): Promise<void> => {
+		const { typeId, name, cost, days } = byId.get(id)!;
+		return decide([{ typeId, name, decided: 'decline', refusal, cost, days }]);
+	};
+	const decide = (list: object[]): Promise<void> => settle(() => send('POST', address, { decisions: list }));
 	const progressWords = $derived(
 		progress === null
 			? ''
@@ -143,6 +185,14 @@
 		</span>
 	</div>
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+	<Decided
+		{decisions}
+		{declined}
+		{firstDate}
+		busy={saving}
+		there={(typeId, isThere) => void settle(() => send('PATCH', `${address}/${typeId}`, { isThere }))}
+		takeBack={(typeId) => void settle(() => send('DELETE', `${address}/${typeId}`))}
+	/>
 	{#if answer}
 		{#if isOld}<p class="soft" role="status">Something has changed since: work it out again.</p>{/if}
 		<p class="lead">{nowSentence(answer, who)}</p>
@@ -165,9 +215,14 @@
 							{#each rung.solves as moment, m (m)}<li>{solvedSentence(moment, trip)}</li>{/each}
 						</ul>
 					</details>
-					<Button class="quiet" disabled={saving || isOld} onclick={() => take(idsOf(rung))}>
-						{who} gets {idsOf(rung).length === 1 ? 'it' : 'these'}
-					</Button>
+					<div class="decide">
+						<Button disabled={saving || isOld} onclick={() => take(rung, idsOf(rung))}>
+							{who} gets {idsOf(rung).length === 1 ? 'it' : 'these'}
+						</Button>
+						{#each rung.add.filter((id) => isNewOn(i, id)) as id (id)}
+							<Refuse name={nameOf(id)} disabled={saving || isOld} refuse={(why) => void decline(id, why)} />
+						{/each}
+					</div>
 				</li>
 			{/each}
 		</ol>
@@ -220,6 +275,12 @@
 	.rung {
 		font-size: 17px;
 		line-height: 1.3;
+	}
+	.decide {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 14px;
+		align-items: center;
 	}
 	ul {
 		padding-left: 14px;

@@ -1,4 +1,5 @@
 import type { Client, Document } from '$lib/core/document/types';
+import type { CandidateSource } from '$lib/core/remedy/candidate';
 import { remedies } from '$lib/core/remedy/ladder';
 import type { Remedies, RemedyProgress } from '$lib/core/remedy/remedies';
 import type { PriceLevel } from '$lib/core/remedy/prices';
@@ -10,13 +11,17 @@ export interface RemedyRequest {
 	level: PriceLevel;
 	/** names of types, in words */
 	names: Readonly<Record<string, string>>;
+	/** types that are not to be got */
+	declined: readonly string[];
 }
 /** A candidate as the page shows and adds it. */
 export interface Offer {
 	thingId: string;
 	typeId: string;
 	name: string;
-	from: string;
+	from: CandidateSource;
+	cost: number;
+	days: number;
 }
 export type RemedyReply =
 	| ({ kind: 'progress' } & RemedyProgress)
@@ -27,9 +32,15 @@ const SHOW_EVERY_MS = 100;
 
 self.onmessage = ({ data }: MessageEvent<RemedyRequest>) => {
 	const say = (reply: RemedyReply): void => self.postMessage(reply);
-	const { document, client, level, names } = data;
+	const { document, client, level, names, declined } = data;
 	try {
-		const candidates = usualCandidates(document, client, level, (typeId) => names[typeId] ?? typeId);
+		const candidates = usualCandidates(
+			document,
+			client,
+			level,
+			(typeId) => names[typeId] ?? typeId,
+			new Set(declined)
+		);
 		const steps = remedies(document, client, candidates);
 		let shown = 0;
 		let step = steps.next();
@@ -38,11 +49,13 @@ self.onmessage = ({ data }: MessageEvent<RemedyRequest>) => {
 			shown = performance.now();
 			say({ kind: 'progress', ...step.value });
 		}
-		const offers = candidates.map(({ thing, from }) => ({
+		const offers = candidates.map(({ thing, from, cost, days }) => ({
 			thingId: thing.id,
 			typeId: thing.typeId,
 			name: thing.name,
-			from
+			from,
+			cost,
+			days
 		}));
 		say({ kind: 'answer', answer: step.value, offers });
 	} catch (trouble) {

@@ -78,6 +78,10 @@ export const solvedSentence = (
 		})
 	);
 
+/** What a thing is got for, in a few words of the trip: “Wait for the last” on day 2. */
+export const becauseWords = ({ stageId, name }: SolvedMoment, { stages }: TripInWords): string =>
+	stages.length > 1 ? `“${name}” on day ${stages.findIndex(({ id }) => id === stageId) + 1}` : `“${name}”`;
+
 /** What stands under the ladder: what no clothes solve, and how sure the ladder is. */
 export function endSentences({ beyondClothes, ladder, cannotStartWithout, proven, now }: Remedies): string[] {
 	if (now.usual + now.oneInTen === 0) return [];

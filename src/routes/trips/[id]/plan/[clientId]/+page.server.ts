@@ -1,14 +1,16 @@
 import { schooled } from '$lib/core/conditions/person';
 import { getDocument } from '$lib/server/db/clients';
+import { decisionsOf } from '$lib/server/db/lending/decisions';
 import { getWishes } from '$lib/server/db/wishes';
 import { orNotFound } from '$lib/server/http';
 import { keptPlan } from '$lib/server/plans/keep';
 import { error } from '@sveltejs/kit';
 
 export async function load({ params, url, locals }) {
-	const [document, wished] = await Promise.all([
+	const [document, wished, decisions] = await Promise.all([
 		orNotFound(getDocument(locals.houseId, params.id)),
-		getWishes(params.id, params.clientId)
+		getWishes(params.id, params.clientId),
+		decisionsOf(params.id, params.clientId)
 	]);
 	const own = document.clients.find(({ id }) => id === params.clientId);
 	if (!own) error(404, 'This client is not on the trip.');
@@ -25,6 +27,7 @@ export async function load({ params, url, locals }) {
 		others: document.clients.map(({ id, name }) => ({ id, name })),
 		client: schooled(own, document),
 		wished,
+		decisions,
 		day,
 		weather: weathers.find(({ id }) => id === url.searchParams.get('weather')) ?? weathers[0]!,
 		foul,

@@ -259,7 +259,7 @@
 {#if stage && hasKit && planned}
 	<OnceNear height={110}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
-			<WhatToGet trip={data.trip} client={data.client} />
+			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} />
 		{/await}
 	</OnceNear>
 {/if}
