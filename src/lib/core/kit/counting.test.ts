@@ -87,7 +87,9 @@ describe('counts of a trip', () => {
 		const planned = planDocument(documentOf(stages), client);
 		const list = listOf(client, planned, stages);
 		expect(list.counts.find(({ kind }) => kind === 'socks')).toMatchObject({ needed: 2, has: 1 });
-		expect(list.groups.at(-1)).toMatchObject({ group: 'other', lines: [{ name: 'Head torch' }] });
+		expect(list.bring.at(-1)).toMatchObject({ group: 'other', name: 'Head torch', rides: 'pack' });
+		// One number: two pairs, of which one is to be got.
+		expect(list.bring.find(({ group }) => group === 'feet')).toMatchObject({ many: 2, has: 1 });
 		expect(mostCounts(stages, planned, client)).toEqual(countsOf(stages, planned, client));
 	});
 });

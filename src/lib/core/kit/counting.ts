@@ -4,7 +4,7 @@ import type { Finding } from '../document/finding';
 import type { Row } from '../document/parts';
 import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
-import type { Bed, Client, Stage } from '../document/types';
+import type { Bed, Client, Stage, Thing } from '../document/types';
 import { answeredRows } from '../judge/wearer';
 import { ROOFED } from '../weather/wind';
 import type { PlannedStage } from './planned-day';
@@ -15,6 +15,8 @@ export interface Count {
 	needed: number;
 	/** how many the client has or is taken to have; null when nobody has asked */
 	has: number | null;
+	/** things of this kind */
+	thingIds: string[];
 	reasons: Reason[];
 }
 
@@ -127,6 +129,7 @@ export function countsOf(
 	const outdoors = cells.filter(
 		({ place, heated, kind }) => !ROOFED.has(place) && !heated && kind !== 'sleep'
 	);
+	const idsOf = (cloths: readonly Cloth[]): string[] => cloths.map(({ thingId }) => thingId);
 	const totalOf = (cloths: readonly Cloth[]): number =>
 		cloths.reduce((sum, { quantity }) => sum + quantity, 0);
 	const counts: Count[] = [];
@@ -161,6 +164,7 @@ export function countsOf(
 			kind,
 			needed,
 			has: known(answered, row, totalOf(own)),
+			thingIds: idsOf(own),
 			reasons: [
 				reason('wears', [
 					['daysOfWear', wornDays],
@@ -181,17 +185,20 @@ export function countsOf(
 			kind: 'gloves',
 			needed: 2,
 			has: known(answered, 'hands', totalOf(gloves)),
+			thingIds: idsOf(gloves),
 			reasons: [reason('spareGloves', [['coldestFelt', coldestFelt, '°C']])]
 		});
 	}
 	const bright = outdoors.some(
 		({ ground, altitudeM, light }) => light === 'day' && (ground === 'snow' || altitudeM > 4500)
 	);
+	const shades = kit.filter((cloth) => covers(cloth, 'eyes'));
 	if (bright)
 		counts.push({
 			kind: 'shades',
 			needed: 2,
-			has: known(answered, 'eyes', totalOf(kit.filter((c) => covers(c, 'eyes')))),
+			has: known(answered, 'eyes', totalOf(shades)),
+			thingIds: idsOf(shades),
 			reasons: [reason('spareShades')]
 		});
 
@@ -202,8 +209,11 @@ export function countsOf(
 			.filter(({ light, kind }) => light === 'dark' && kind !== 'what-if')
 			.reduce((sum, { minutes }) => sum + minutes, 0) / 60;
 	const torch = kit.find(({ typeId }) => typeId === 'torch');
+	const ownGear = (typeId: string): Thing[] =>
+		client.things.filter((thing) => thing.typeId === typeId && thing.deletedAt === null);
+	const gearIds = (typeId: string): string[] => ownGear(typeId).map(({ id }) => id);
 	const gear = (typeId: string): number | null => {
-		const own = client.things.filter((thing) => thing.typeId === typeId && thing.deletedAt === null);
+		const own = ownGear(typeId);
 		return own.length === 0 ? null : own.reduce((sum, { quantity }) => sum + (quantity.value ?? 0), 0);
 	};
 	if (torch && darkHours > 0) {
@@ -213,6 +223,7 @@ export function countsOf(
 				kind: 'torch batteries',
 				needed: sets,
 				has: gear('batteries-spare'),
+				thingIds: gearIds('batteries-spare'),
 				reasons: [
 					reason('batteries', [
 						['hoursInTheDark', darkHours, 'h'],
@@ -229,6 +240,7 @@ export function countsOf(
 			kind: 'power banks',
 			needed: roundedUp((awayDays * DEVICES_WH_PER_DAY) / (bank.energyWh * share)),
 			has: gear('power-bank'),
+			thingIds: gearIds('power-bank'),
 			reasons: [
 				reason('batteries', [
 					['nightsWithoutASocket', awayDays],
@@ -244,6 +256,7 @@ export function countsOf(
 			kind: 'boot warmers',
 			needed: dampNights,
 			has: gear('warmers-foot'),
+			thingIds: gearIds('warmers-foot'),
 			reasons: [reason('bootWarmers', [['nightsInWhichNothingDries', dampNights]])]
 		});
 	return counts;

@@ -652,13 +652,18 @@ describe('the list', () => {
 			stages.map((stage) => planStage(stage, PLANNED, client)),
 			stages
 		);
-		const ids = list.groups.flatMap(({ lines }) => lines.map(({ thingId }) => thingId));
+		const ids = list.bring.map(({ thingId }) => thingId);
 		expect(new Set(ids).size).toBe(ids.length);
 		expect(ids).toContain('coat-synthetic');
 		expect(ids).not.toContain('jeans');
-		expect(
-			list.groups.flatMap(({ lines }) => lines).find(({ thingId }) => thingId === 'coat-synthetic')
-		).toMatchObject({ stageIds: ['stage'], wornAtStart: false });
+		expect(list.bring.find(({ thingId }) => thingId === 'coat-synthetic')).toMatchObject({
+			stageIds: ['stage'],
+			rides: 'top'
+		});
+		expect(list.leave).toContainEqual({ thingId: 'jeans', name: 'Jeans', why: 'other use' });
+		// Two pairs of gloves are asked for: the second one comes along, though no plan wears it.
+		expect(list.bring.find(({ thingId }) => thingId === 'mitten')).toMatchObject({ spare: true, many: 1 });
+		expect(list.small).toEqual(expect.arrayContaining(['sun cream', 'lip balm', 'first aid', 'flask']));
 		expect(list.gaps.every(({ severity }) => severity !== 'note')).toBe(true);
 	});
 });
