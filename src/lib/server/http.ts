@@ -148,3 +148,13 @@ export async function orNotFound<T>(work: Promise<T>): Promise<T> {
 /** A part of the path. Routes guarantee that it is there. */
 export const param = ({ params }: Pick<RequestEvent, 'params'>, name: string): string =>
 	(params as Record<string, string | undefined>)[name] ?? '';
+
+/** A file to be saved under a name of its own. */
+export const file = (body: string | Uint8Array, name: string, type: string): Response =>
+	new Response(typeof body === 'string' ? body : new Uint8Array(body), {
+		headers: {
+			'content-type': type,
+			// What a name may hold, and what no file system takes.
+			'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name.replace(/[\\/:*?"<>|]/g, ' '))}`
+		}
+	});

@@ -68,7 +68,9 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			trip_clients: 'trip_id',
 			plan_wishes: 'trip_id',
 			loans: 'trip_id',
-			decisions: 'trip_id'
+			decisions: 'trip_id',
+			everybody_brings: 'trip_id',
+			list_edits: 'trip_id'
 		}
 	}
 ];

@@ -63,6 +63,7 @@
 		<p class="group">
 			<a href="/trips/{tripId}/group">Who is not all right?</a>
 			<a href="/trips/{tripId}/lending">Who gets what from the house?</a>
+			<a href="/trips/{tripId}/everybody">Everybody brings</a>
 		</p>
 	{/if}
 	<ul>

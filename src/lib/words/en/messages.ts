@@ -59,6 +59,22 @@ export const MESSAGES = {
 	'remedy.proof':
 		'{proven, select, yes {No smaller or cheaper set on the list does as well.} other {Not every set was tried: a smaller or cheaper one may do as well.}}',
 
+	// The list of a client
+	'list.rides.worn': 'Wear on day one',
+	'list.rides.top': 'On top of the pack and in pockets',
+	'list.rides.pack': 'In the pack',
+	'list.rides.bag': 'In the bag, for later days',
+	'list.many': '{more, plural, =0 {{many}} other {{many}, you have {has}}}',
+	'list.leave.other use': 'made for something else',
+	'list.leave.does not wear it': 'not worn, as told',
+	'list.leave.not needed': 'nothing on this trip asks for it',
+	'list.small.sun cream': 'Sun cream',
+	'list.small.lip balm': 'Lip balm with sun filter',
+	'list.small.first aid': 'Plasters and own medicine',
+	'list.small.toilet kit': 'Toilet paper, bag for it, hand gel',
+	'list.small.repair kit': 'Tape, cord, needle and a spare lace',
+	'list.small.flask': 'Flask for hot drinks: a bottle freezes',
+
 	// Lending
 	'lending.client':
 		'{who} gets {things}: {now, plural, one {# moment that is not right} other {# moments that are not right}} in the usual weather {left, plural, =0 {{now, plural, one {is right} other {are all right}} then} one {become one} other {become #}}.',

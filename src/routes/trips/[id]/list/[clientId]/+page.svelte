@@ -1,70 +1,149 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
-	import type { Count } from '$lib/core/kit/counting';
+	import { Button, Input } from 'flowbite-svelte';
+	import { invalidateAll } from '$app/navigation';
 	import type { Finding } from '$lib/core/document/finding';
-	import { longDate, shortName } from '$lib/words/labels';
-	import { findingSentence } from '$lib/words/findings';
-	import { countWords } from '$lib/words/plan-story';
+	import { RIDES } from '$lib/core/kit/list';
+	import type { LineEdit } from '$lib/core/kit/own-lines';
+	import ListLines from '$lib/ui/list/ListLines.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { send } from '$lib/ui/parts/send';
 	import { why } from '$lib/ui/parts/why.svelte';
+	import { firstName, longDate, shortName } from '$lib/words/labels';
+	import { findingSentence } from '$lib/words/findings';
+	import { askedNotes, leaveWords, manyWords, rideWords, smallWords } from '$lib/words/list-story';
+	import { countWords } from '$lib/words/plan-story';
+	import { startSentence } from '$lib/words/remedy/remedy-story';
 
 	let { data } = $props();
-	function hasWords({ needed, has }: Count): string {
-		if (has === null) return 'nobody has asked yet';
-		if (has >= needed) return `has ${has}`;
-		return `has ${has}: ${needed - has} to get`;
-	}
+	const first = $derived(firstName(data.client.name));
+	const { trip } = $derived(data);
 	const sentenceOf = (finding: Finding): string =>
 		findingSentence(finding, {
 			who: first,
 			nameOf: (id) => shortName(data.names[id] ?? id),
 			units: readerUnits()
 		});
-
-	const first = $derived(data.client.name.split(' ')[0]!);
-	const dates = $derived(data.trip.stages.map(({ date }) => date).sort());
-	const onlyOn = (stageIds: string[]): string =>
-		stageIds.length === data.trip.stages.length
-			? ''
-			: `for ${data.trip.stages
-					.filter(({ id }) => stageIds.includes(id))
-					.map(({ name }) => name)
-					.join(', ')}`;
+	const dates = $derived(trip.stages.map(({ date }) => date).sort());
 	const dayOf = (finding: Finding): string =>
-		data.trip.stages.find(({ id }) => id === finding.stageId)?.name ?? '';
+		trip.stages.find(({ id }) => id === finding.stageId)?.name ?? '';
+	/** What the trip cannot start without stands above, by itself. */
+	const START_CODES: readonly string[] = ['wrongFootwear', 'gearForThis'];
+	const START_PARTS: readonly string[] = ['torso', 'legs', 'feet', 'sleep'];
+	const gaps = $derived(
+		data.gaps.filter(
+			({ code, part }) => !START_CODES.includes(code) && !(code === 'missing' && START_PARTS.includes(part))
+		)
+	);
+	const lent = $derived(data.lines.filter(({ thingId }) => data.lentIds.includes(thingId)));
+	/** Kinds of which there are too few; those of one thing say so on its line. */
+	const few = $derived(data.counts.filter(({ has, needed }) => has !== null && has < needed));
+	const hasToGet = $derived(data.toGet.length + lent.length + few.length > 0);
+	const startNeeds = $derived(
+		data.cannotStart.map((need) =>
+			startSentence(need, { stages: trip.stages, weathers: [] }, (id) => id, first)
+		)
+	);
+
+	let byHand = $state(false);
+	let written = $state('');
+	let message = $state('');
+	const address = $derived(`/api/v1/trips/${trip.id}/plans/${data.client.id}/list`);
+	async function change({ lineId, ...edit }: LineEdit): Promise<void> {
+		({ message } = await send('PUT', `${address}/${lineId}`, edit));
+		await invalidateAll();
+	}
+	async function write(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		if (written.trim() === '') return;
+		await change({ lineId: `own-${crypto.randomUUID()}`, what: written, many: null, isOff: false });
+		if (message === '') written = '';
+	}
 </script>
 
 <svelte:head><title>{data.client.name}, list · Snug Summit</title></svelte:head>
 
 <div class="no-print bar">
-	<a href="/trips/{data.trip.id}/plan/{data.client.id}">Layer plan</a>
-	<a href="/trips/{data.trip.id}">Trip</a>
+	<a href="/trips/{trip.id}/plan/{data.client.id}">Layer plan</a>
+	<a href="/trips/{trip.id}">Trip</a>
 	<a href="/clients/{data.client.id}">Kit</a>
+	<span class="files">
+		Save as <a href="{address}?as=xlsx" download>spreadsheet</a> · <a href="{address}?as=csv" download>CSV</a>
+		·
+		<a href="/api/v1/trips/{trip.id}/dates" download>calendar</a>
+	</span>
+	<Button aria-pressed={byHand} onclick={() => (byHand = !byHand)}>Change by hand</Button>
 	<Button onclick={() => window.print()}>Print <kbd class="ml-2 text-(--ink)">Ctrl P</kbd></Button>
 </div>
+{#if message}<p class="no-print" role="alert">{message}</p>{/if}
 
 <article class="sheet">
 	<header>
-		<p class="small">{data.trip.name}{data.trip.place ? ` · ${data.trip.place}` : ''}</p>
+		<p class="small">{trip.name}{trip.place ? ` · ${trip.place}` : ''}</p>
 		<h1>What {data.client.name} brings</h1>
 		{#if dates.length > 0}<p class="small">
 				{longDate(dates[0]!)}{dates.length > 1 ? ` to ${longDate(dates.at(-1)!)}` : ''}
 			</p>{/if}
 	</header>
 
-	{#if data.trip.stages.length === 0 || !data.client.knowsKit}
+	{#if trip.stages.length === 0 || !data.client.knowsKit}
 		<p>
 			{data.client.knowsKit ? 'The trip has no days yet.' : `Nothing is known of ${first}’s kit yet.`}
-			<a href={data.client.knowsKit ? `/trips/${data.trip.id}` : `/clients/${data.client.id}`}
-				>Add it first.</a
-			>
+			<a href={data.client.knowsKit ? `/trips/${trip.id}` : `/clients/${data.client.id}`}>Add it first.</a>
 		</p>
 	{:else}
-		{#if data.list.gaps.length > 0}
+		{#if startNeeds.length > 0}
+			<section class="gaps" aria-labelledby="start-head">
+				<h2 id="start-head">Cannot start yet</h2>
+				<ul>
+					{#each startNeeds as sentence, i (i)}
+						<li><span class="box" aria-hidden="true"></span><span>{sentence}</span></li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		{#if hasToGet}
+			<section aria-labelledby="get-head">
+				<h2 id="get-head">To get</h2>
+				<ul>
+					{#each data.toGet as one (one.typeId)}
+						<li>
+							<span class="box" aria-hidden="true"></span>
+							<span>{shortName(one.name)} <span class="small soft">{one.how}</span></span>
+						</li>
+					{/each}
+					{#each lent as { thingId, name } (thingId)}
+						<li>
+							<span class="box" aria-hidden="true"></span>
+							<span>{shortName(name)} <span class="small soft">we lend it</span></span>
+						</li>
+					{/each}
+					{#each few as count (count.kind)}
+						<li>
+							<span class="box" aria-hidden="true"></span>
+							<span>
+								<strong class="few">{count.needed - count.has!}</strong> more
+								{countWords({ ...count, needed: count.needed - count.has! })}
+								<span class="small soft">{first} has {count.has} of {count.needed}</span>
+								<Button
+									class="quiet small no-print"
+									onclick={() =>
+										why.open({
+											title: `${count.needed} ${countWords(count)}`,
+											sentence: `${first} has ${count.has}.`,
+											reasons: count.reasons
+										})}>why</Button
+								>
+							</span>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		{#if gaps.length > 0}
 			<section class="gaps" aria-labelledby="gaps-head">
 				<h2 id="gaps-head">Still to solve</h2>
 				<ul>
-					{#each data.list.gaps as gap, i (i)}
+					{#each gaps as gap, i (i)}
 						<li>
 							<span class="box" aria-hidden="true"></span>
 							<span>
@@ -82,68 +161,90 @@
 				</ul>
 			</section>
 		{/if}
-		{#if data.list.questions.length > 0}
+		{#if data.questions.length > 0}
 			<section aria-labelledby="questions-head">
-				<h2 id="questions-head">Still to ask</h2>
+				<h2 id="questions-head">Still to answer</h2>
 				<ul>
-					{#each data.list.questions as question, i (i)}
+					{#each data.questions as question, i (i)}
 						<li><span class="box" aria-hidden="true"></span><span>{sentenceOf(question)}</span></li>
 					{/each}
 				</ul>
 			</section>
 		{/if}
 		<div class="groups">
-			{#if data.list.counts.length > 0}
-				<section aria-labelledby="counts-head">
-					<h2 id="counts-head">How many</h2>
+			{#each RIDES as ride (ride)}
+				{@const lines = data.lines.filter((line) => line.rides === ride)}
+				{#if lines.length > 0}
+					<section aria-label={rideWords(ride)}>
+						<h2>{rideWords(ride)}</h2>
+						<ListLines
+							{lines}
+							stages={trip.stages}
+							lentIds={data.lentIds}
+							{byHand}
+							change={(edit) => void change(edit)}
+						/>
+					</section>
+				{/if}
+			{/each}
+			{#if data.asked.length > 0}
+				<section aria-labelledby="everybody-head">
+					<h2 id="everybody-head">Everybody brings</h2>
 					<ul>
-						{#each data.list.counts as count (count.kind)}
-							<li class:few={count.has !== null && count.has < count.needed}>
+						{#each data.asked as row (row.id)}
+							<li>
 								<span class="box" aria-hidden="true"></span>
 								<span>
-									<strong>{count.needed}</strong>
-									{countWords(count)}
-									<span class="small soft">{hasWords(count)}</span>
-									<Button
-										class="quiet small no-print"
-										onclick={() =>
-											why.open({
-												title: `${count.needed} ${countWords(count)}`,
-												sentence: hasWords(count),
-												reasons: count.reasons
-											})}>why</Button
-									>
+									{#if row.many > 1}<strong>{manyWords({ many: row.many, has: row.many })}</strong> ×{/if}
+									{row.what} <span class="small soft">{askedNotes(row).join(' · ')}</span>
 								</span>
 							</li>
 						{/each}
 					</ul>
 				</section>
 			{/if}
-			{#each data.list.groups as { group, lines } (group)}
-				<section aria-label={group}>
-					<h2>{group}</h2>
+			{#if data.small.length > 0}
+				<section aria-labelledby="small-head">
+					<h2 id="small-head">Small things</h2>
 					<ul>
-						{#each lines as line (line.thingId)}
+						{#each data.small as thing (thing)}
+							<li><span class="box" aria-hidden="true"></span><span>{smallWords(thing)}</span></li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+			{#if data.leave.length + data.off.length > 0}
+				<section aria-labelledby="leave-head">
+					<h2 id="leave-head">Leave at home</h2>
+					<ul class="plain">
+						{#each data.leave as line (line.thingId)}
+							<li>{shortName(line.name)} <span class="small soft">{leaveWords(line.why)}</span></li>
+						{/each}
+						{#each data.off as line (line.thingId)}
 							<li>
-								<span class="box" aria-hidden="true"></span>
-								<span>
-									{line.name}
-									<span class="small soft">
-										{[
-											line.wornAtStart ? 'wear it at the start' : '',
-											onlyOn(line.stageIds),
-											line.assumed ? 'please check that it is there' : ''
-										]
-											.filter(Boolean)
-											.join(' · ')}
-									</span>
-								</span>
+								{shortName(line.name)} <span class="small soft">left off by hand</span>
+								<Button
+									class="quiet small no-print"
+									onclick={() => void change({ lineId: line.thingId, what: null, many: null, isOff: false })}
+									>put back<span class="visually-hidden">: {line.name}</span></Button
+								>
 							</li>
 						{/each}
 					</ul>
 				</section>
-			{/each}
+			{/if}
 		</div>
+		{#if byHand}
+			<form class="no-print write" onsubmit={write}>
+				<Input
+					bind:value={written}
+					maxlength={120}
+					aria-label="A line of your own"
+					placeholder="A line of your own"
+				/>
+				<Button type="submit">Add the line</Button>
+			</form>
+		{/if}
 		<footer class="small">
 			Start a little cool; the rest rides in the pack. The big coat goes on at the stop, before the chill,
 			over everything. Local rules and your guide come first; with an illness, ask a doctor.
@@ -152,18 +253,26 @@
 </article>
 
 <style>
-	.few strong {
+	.few {
 		color: var(--v-short);
 	}
 	.bar {
 		display: flex;
-		gap: 20px;
+		flex-wrap: wrap;
+		gap: 8px 18px;
 		align-items: center;
 		max-width: 860px;
 		margin: 0 auto 14px;
 	}
-	.bar :global(button) {
+	.files {
 		margin-left: auto;
+		font-size: 14px;
+	}
+	.write {
+		display: flex;
+		gap: 8px;
+		max-width: 460px;
+		margin-bottom: 14px;
 	}
 	article {
 		max-width: 860px;
@@ -180,14 +289,17 @@
 	}
 	h2 {
 		margin-bottom: 5px;
+		break-after: avoid;
 	}
 	section {
 		margin-bottom: 18px;
-		break-inside: avoid;
 	}
 	.groups {
 		columns: 2;
 		column-gap: 36px;
+	}
+	.groups section {
+		break-inside: avoid-column;
 	}
 	li {
 		display: grid;
@@ -195,6 +307,10 @@
 		gap: 9px;
 		padding: 4px 0;
 		border-bottom: 1px solid var(--rule);
+		break-inside: avoid;
+	}
+	.plain li {
+		display: block;
 	}
 	.box {
 		width: 15px;
@@ -223,6 +339,7 @@
 			border: 0;
 			padding: 0;
 			max-width: none;
+			font-size: 9.5pt;
 		}
 		.box {
 			border-color: #000;
@@ -234,9 +351,6 @@
 		}
 		section {
 			margin-bottom: 6px;
-		}
-		article {
-			font-size: 9.5pt;
 		}
 	}
 </style>

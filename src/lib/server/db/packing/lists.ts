@@ -1,0 +1,87 @@
+import type { EverybodyBrings, LineEdit } from '$lib/core/kit/own-lines';
+import { ConflictError, type Db, inTransaction, NotFoundError, pool, rows, write } from '../pool';
+import { belongs } from '../trips';
+
+/** What persons wrote into lists: the operator for everybody on a trip, a planner for one client. */
+
+export interface Everybody {
+	rows: EverybodyBrings[];
+	version: number;
+}
+
+/** What everybody brings on a trip. @throws NotFoundError */
+export async function getEverybody(houseId: string, tripId: string, db: Db = pool()): Promise<Everybody> {
+	const [trip] = await rows<{ version: number }>(
+		db,
+		'SELECT everybody_version AS version FROM trips WHERE id = ? AND house_id = ? AND deleted_at IS NULL',
+		[tripId, houseId]
+	);
+	if (!trip) throw new NotFoundError('trip');
+	const found = await rows<EverybodyBrings>(
+		db,
+		'SELECT id, what, type_id AS typeId, many, why FROM everybody_brings WHERE trip_id = ? ORDER BY position',
+		[tripId]
+	);
+	return { rows: found, version: trip.version };
+}
+
+/** Saves what everybody brings, whole, and returns the new version. @throws ConflictError, NotFoundError */
+export const saveEverybody = (houseId: string, tripId: string, edit: Everybody): Promise<number> =>
+	inTransaction(async (db) => {
+		const touched = await write(
+			db,
+			`UPDATE trips SET everybody_version = everybody_version + 1
+			 WHERE id = ? AND house_id = ? AND everybody_version = ? AND deleted_at IS NULL`,
+			[tripId, houseId, edit.version]
+		);
+		if (touched === 0) throw new ConflictError('list', await getEverybody(houseId, tripId, db));
+		await write(db, 'DELETE FROM everybody_brings WHERE trip_id = ?', [tripId]);
+		for (const [position, { id, what, typeId, many, why }] of edit.rows.entries())
+			await write(
+				db,
+				'INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why) VALUES (?, ?, ?, ?, ?, ?, ?)',
+				[tripId, id, position, what, typeId, many, why]
+			);
+		return edit.version + 1;
+	});
+
+/** Lines of a client's list that were changed or written by hand, the oldest first. */
+export const getEdits = async (tripId: string, clientId: string, db: Db = pool()): Promise<LineEdit[]> =>
+	(
+		await rows<{ lineId: string; what: string | null; many: number | null; isOff: number }>(
+			db,
+			`SELECT line_id AS lineId, what, many, is_off AS isOff FROM list_edits
+			 WHERE trip_id = ? AND client_id = ? ORDER BY edited_at, line_id`,
+			[tripId, clientId]
+		)
+	).map((row) => ({ ...row, isOff: row.isOff === 1 }));
+
+/** Changes a line by hand; what changes nothing takes the change back. @throws NotFoundError */
+export async function saveEdit(
+	houseId: string,
+	tripId: string,
+	clientId: string,
+	{ lineId, what, many, isOff }: LineEdit
+): Promise<void> {
+	await belongs('trips', houseId, tripId);
+	await inTransaction(async (db) => {
+		const [enrolled] = await rows(db, 'SELECT 1 FROM trip_clients WHERE trip_id = ? AND client_id = ?', [
+			tripId,
+			clientId
+		]);
+		if (!enrolled) throw new NotFoundError('client of the trip');
+		if (what === null && many === null && !isOff)
+			await write(db, 'DELETE FROM list_edits WHERE trip_id = ? AND client_id = ? AND line_id = ?', [
+				tripId,
+				clientId,
+				lineId
+			]);
+		else
+			await write(
+				db,
+				`INSERT INTO list_edits (trip_id, client_id, line_id, what, many, is_off) VALUES (?, ?, ?, ?, ?, ?)
+				 ON DUPLICATE KEY UPDATE what = VALUES(what), many = VALUES(many), is_off = VALUES(is_off), edited_at = edited_at`,
+				[tripId, clientId, lineId, what, many, isOff]
+			);
+	});
+}

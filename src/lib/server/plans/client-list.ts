@@ -1,0 +1,67 @@
+import { schooled } from '$lib/core/conditions/person';
+import { listOf } from '$lib/core/kit/list';
+import { askedOf, withEdits } from '$lib/core/kit/own-lines';
+import { dueOn } from '$lib/core/remedy/decision';
+import { needKey, startNeedsOf } from '$lib/core/remedy/moments';
+import { getWords } from '$lib/words/remedy/decision-words';
+import { getDocument } from '../db/clients';
+import { decisionsOf } from '../db/lending/decisions';
+import { getLoans } from '../db/lending/loans';
+import { NotFoundError } from '../db/pool';
+import { getEdits, getEverybody } from '../db/packing/lists';
+import { getWishes } from '../db/wishes';
+import { lentId } from '$lib/core/remedy/lending/stock';
+import { planOfClient } from './keep';
+
+/** All that a client's list is made of. @throws NotFoundError when the client is not on the trip */
+export async function clientList(houseId: string, tripId: string, clientId: string) {
+	const [document, wished, decisions, everybody, edits, loans] = await Promise.all([
+		getDocument(houseId, tripId),
+		getWishes(tripId, clientId),
+		decisionsOf(tripId, clientId),
+		getEverybody(houseId, tripId),
+		getEdits(tripId, clientId),
+		getLoans(tripId)
+	]);
+	const own = document.clients.find(({ id }) => id === clientId);
+	if (!own) throw new NotFoundError('client of the trip');
+	const client = schooled(own, document);
+	const { trip } = document;
+	const { days } = await planOfClient(document, own, wished);
+	const list = listOf(client, days, trip.stages);
+	const firstDate = trip.stages.map(({ date }) => date).sort()[0] ?? null;
+	const needs = new Map(
+		days.flatMap((day) => startNeedsOf(day).map((need) => [needKey(need), { need, day }]))
+	);
+	return {
+		trip: {
+			id: trip.id,
+			name: trip.name,
+			place: trip.place,
+			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
+		},
+		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
+		names: Object.fromEntries(client.things.map(({ id, name }) => [id, name])),
+		/** gear that a day cannot start without, each once */
+		cannotStart: [...needs.values()].map(({ need, day }) => ({
+			...need,
+			stageIds: [day.stageId],
+			add: null
+		})),
+		toGet: decisions
+			.filter(({ decided, isThere }) => decided === 'get' && !isThere)
+			.map((one) => ({ ...one, due: dueOn(one, firstDate), how: getWords(one, dueOn(one, firstDate)) })),
+		lines: withEdits(list.bring, edits),
+		/** worked-out lines that somebody left off */
+		off: list.bring.filter(({ thingId }) => edits.some(({ lineId, isOff }) => isOff && lineId === thingId)),
+		asked: askedOf(client, everybody.rows),
+		leave: list.leave,
+		small: list.small,
+		gaps: list.gaps,
+		questions: list.questions,
+		counts: list.counts,
+		lentIds: loans
+			.filter((loan) => loan.clientId === clientId && loan.lend)
+			.map(({ stockId }) => lentId(stockId))
+	};
+}

@@ -1,0 +1,35 @@
+import type { EverybodyBrings } from '../../core/kit/own-lines';
+import { capital } from '../message';
+import { kitHits, understood } from './kit-search';
+
+/** Rows of the operator's own list, as somebody types or pastes them. */
+
+const BULLET = /^\s*(?:[-*•·–—☐☑✓✔]|\[[ x]?\]|\d{1,2}[.)](?=\s))\s*/;
+
+/**
+ * A line as a row: "2 head torches, since it is dark at five", or columns of a table with how many, what and why.
+ * @param idOf makes an id for a row
+ * @returns null for an empty line and a heading
+ */
+export function everybodyRow(line: string, idOf: () => string): EverybodyBrings | null {
+	const plain = line.replace(BULLET, '').trim();
+	if (plain === '' || /:$/.test(plain)) return null;
+	const columns = plain.split(/\t|;/).map((column) => column.trim());
+	const count = columns.length > 1 ? columns.find((column) => /^\d{1,2}$/.test(column)) : undefined;
+	const [said = '', ...rest] =
+		columns.length > 1
+			? columns.filter((column) => column !== count && column !== '')
+			: (/^(.+?)(?:[,:]\s+|\s+[-–—]\s+)(.+)$/.exec(plain)?.slice(1) ?? [plain]);
+	const { quantity, words } = understood(said);
+	const hit = kitHits(said)[0];
+	return {
+		id: idOf(),
+		what: capital((count ? said : words || said).slice(0, 120)),
+		typeId: hit?.exact ? hit.type.id : null,
+		many: Math.max(1, Math.min(99, Number(count ?? quantity))),
+		why: rest.join(', ').slice(0, 200)
+	};
+}
+/** All lines of a text as rows. */
+export const everybodyRows = (text: string, idOf: () => string): EverybodyBrings[] =>
+	text.split(/\r?\n/).flatMap((line) => everybodyRow(line, idOf) ?? []);

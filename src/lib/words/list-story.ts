@@ -1,0 +1,92 @@
+import { SMALL_THINGS, type SmallThing } from '../core/kit/small-things';
+import { type LeaveReason, type ListLine, type Ride, RIDES } from '../core/kit/list';
+import type { Asked, FinalLine } from '../core/kit/own-lines';
+import { message } from './message';
+
+/** A client's list in words, the same on the page, on paper and in files. */
+
+interface Stages {
+	stages: readonly { id: string; name: string }[];
+}
+
+/** How many to bring, in one number, with what the client has of it where that is less; empty for one that is there. */
+export const manyWords = ({ many, has }: Pick<ListLine, 'many' | 'has'>): string =>
+	many === 1 && has >= 1 ? '' : message('list.many', { many, has, more: Math.max(0, many - has) });
+
+export const rideWords = (ride: Ride): string => message(`list.rides.${ride}`);
+export const smallWords = (thing: SmallThing): string => message(`list.small.${thing}`);
+export const leaveWords = (why: LeaveReason): string => message(`list.leave.${why}`);
+
+/** Which days a thing is for, whether it is a spare one, and whether somebody should look that it is there. */
+export function lineNotes(line: ListLine, { stages }: Stages, isLent: boolean): string[] {
+	const own = stages.filter(({ id }) => line.stageIds.includes(id));
+	const isForAll = own.length === stages.length || own.length === 0;
+	// What begins later and goes on to the end switches at a place.
+	const at = stages.findIndex(({ id }) => id === own[0]?.id);
+	const isFromThen = !isForAll && own.length > 1 && own.length === stages.length - at;
+	return [
+		line.spare ? 'spare' : '',
+		isForAll ? '' : isFromThen ? `from ${own[0]!.name} on` : `for ${own.map(({ name }) => name).join(', ')}`,
+		isLent ? 'we lend it' : line.assumed ? 'please check that it is there' : ''
+	].filter(Boolean);
+}
+
+export const askedNotes = ({ many, has, why }: Asked): string[] =>
+	[why, has === null ? '' : has >= many ? 'you have it' : has > 0 ? `you have ${has}` : 'to get'].filter(
+		Boolean
+	);
+
+/** One row of a list that leaves as a file. */
+export interface ListRow {
+	section: string;
+	thing: string;
+	many: number;
+	has: number | null;
+	note: string;
+}
+
+interface WholeList extends Stages {
+	lines: readonly FinalLine[];
+	asked: readonly Asked[];
+	small: readonly SmallThing[];
+	leave: readonly { name: string; why: LeaveReason }[];
+	toGet: readonly { name: string; how: string }[];
+	lentIds: ReadonlySet<string>;
+}
+
+/** A client's list as the rows of a table. */
+export const listRows = ({ lines, asked, small, leave, toGet, lentIds, stages }: WholeList): ListRow[] => [
+	...toGet.map(({ name, how }) => ({ section: 'To get', thing: name, many: 1, has: 0, note: how })),
+	...RIDES.flatMap((ride) =>
+		lines
+			.filter(({ rides }) => rides === ride)
+			.map((line) => ({
+				section: rideWords(ride),
+				thing: line.name,
+				many: line.many,
+				has: line.has,
+				note: lineNotes(line, { stages }, lentIds.has(line.thingId)).join(', ')
+			}))
+	),
+	...asked.map((row) => ({
+		section: 'Everybody brings',
+		thing: row.what,
+		many: row.many,
+		has: row.has,
+		note: row.why
+	})),
+	...SMALL_THINGS.filter((thing) => small.includes(thing)).map((thing) => ({
+		section: 'Small things',
+		thing: smallWords(thing),
+		many: 1,
+		has: null,
+		note: ''
+	})),
+	...leave.map(({ name, why }) => ({
+		section: 'Leave at home',
+		thing: name,
+		many: 0,
+		has: null,
+		note: leaveWords(why)
+	}))
+];

@@ -1,0 +1,10 @@
+import { getEverybody } from '$lib/server/db/packing/lists';
+import { getTrip } from '$lib/server/db/trips';
+import { orNotFound } from '$lib/server/http';
+
+export const load = ({ params, locals }) =>
+	orNotFound(
+		Promise.all([getTrip(locals.houseId, params.id), getEverybody(locals.houseId, params.id)]).then(
+			([{ id, name, place }, everybody]) => ({ trip: { id, name, place }, everybody })
+		)
+	);
