@@ -86,7 +86,21 @@ test('a long wait without a coat: what to get is worked out, taken, and the plan
 	const { violations } = await new AxeBuilder({ page }).include('.get').analyze();
 	expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 
+	// Declined first, with a reason: it stays so, and the plan with what is taken instead is right.
+	const refuse = get.getByLabel(/^Why not the /).first();
+	// As short as tells it from the others there; among what was decided it stands by its name.
+	const what = (await refuse.getAttribute('aria-label'))!.replace(/^Why not the (.*)\?$/, '$1');
+	await refuse.selectOption('costs too much');
+	const decided = get.getByRole('list', { name: 'What was decided' });
+	await expect(decided).toContainText(/Not the .*: costs too much\./);
+	await get.getByRole('button', { name: 'Work out what to get' }).click();
+	await expect(take.first()).toBeVisible({ timeout: 180_000 });
+	await expect(get.getByLabel(`Why not the ${what}?`)).toBeHidden();
 	await take.first().click();
 	await expect(right).toContainText('Cold is all right on every day', { timeout: 60_000 });
+	await expect(decided).toContainText(/buy by .*, for “Phase 1”/);
 	await expect(get.getByText('Something has changed since')).toBeVisible();
+	await page.goto(`/trips/${trip}/list/${client}`);
+	const toGet = page.getByRole('region', { name: 'To get' });
+	await expect(toGet).toContainText(/buy by \w+ \d+ \w+ \d+, for “Phase 1”/);
 });

@@ -102,15 +102,15 @@ export const COAST_DOCUMENT: Document = {
 		client('demo-bram', 'Bram Vesterhav', -0.15, [
 			...WALKING, ['top-synthetic', 3], ['fleece-thin'], ['rain-shell'], ['trousers-hard-shell'],
 			['glove-light'], ['bag-summer']
-		], EVERYTHING_ANSWERED),
+		], EVERYTHING_ANSWERED, ['XL', 'L', 'L', 45]),
 		client('demo-isa', 'Isa Holm', 0, [
 			...WALKING, ['top-wool-mid', 2], ['fleece'], ['coat-synthetic'], ['hard-shell'], ['bottoms-wool'],
 			['trousers-hard-shell'], ['glove-light'], ['glove-winter'], ['bag-three-season']
-		], EVERYTHING_ANSWERED),
+		], EVERYTHING_ANSWERED, ['S', 'M', 'S', 38]),
 		client('demo-jonas', 'Jonas Rill', 0, [
 			['briefs', 3], ['top-cotton', 3, 'Cotton shirts'], ['sweater-wool', 1, 'Knitted pullover'], ['rain-shell', 1, 'Light rain jacket'],
 			['jeans', 1, 'Jeans'], ['trousers-hard-shell', 0], ['shoe-trail', 1, 'Running shoes'], ['sock-mid', 2], ['hat-warm']
-		], BODY_ANSWERED),
+		], BODY_ANSWERED, ['L', 'L', 'L', 43]),
 		client('demo-kato', 'Kato Lind', 0, [], []),
 		client('demo-merle', 'Merle Ostby', 0, [
 			...WALKING, ['top-wool-mid', 2], ['fleece'], ['hard-shell'], ['trousers-hard-shell'], ['glove-light']

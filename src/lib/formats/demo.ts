@@ -10,6 +10,7 @@ import type {
 	StageBase,
 	Thing
 } from '../core/document/types';
+import type { LETTER_SIZES } from '../core/document/client-facts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '../core/document/types';
 import { typeName } from '../words/garments';
 import { usualWeathers } from '../words/weathers';
@@ -186,18 +187,29 @@ export const EVERYTHING_ANSWERED: Part[] = [
 	'feet'
 ];
 
+type Letter = (typeof LETTER_SIZES)[number];
+/** Top, trousers, gloves and shoes. */
+type Sizes = [top: Letter, legs: Letter, gloves: Letter, shoes: number];
+
 export function client(
 	id: string,
 	name: string,
 	offsetClo: number,
 	things: [string, number?, string?][],
-	answeredParts: Part[]
+	answeredParts: Part[],
+	sizes?: Sizes
 ): Client {
 	return {
 		id,
 		name,
 		...NOTHING_KNOWN,
 		...(offsetClo !== 0 && { offsetClo: fact(offsetClo) }),
+		...(sizes && {
+			topSize: fact(sizes[0]),
+			legSize: fact(sizes[1]),
+			gloveSize: fact(sizes[2]),
+			shoeSize: fact(sizes[3])
+		}),
 		answeredParts,
 		things: things.map(([typeId, quantity, called]) => thing(id, typeId, quantity, called)),
 		version: 1,
@@ -232,7 +244,8 @@ const RUNA = client(
 		['sunglasses'],
 		['goggles']
 	],
-	EVERYTHING_ANSWERED
+	EVERYTHING_ANSWERED,
+	['M', 'M', 'M', 39]
 );
 
 const TEO = client(
@@ -255,7 +268,8 @@ const TEO = client(
 		['hat-warm'],
 		['sunglasses']
 	],
-	['torso', 'arms', 'hands', 'thighs', 'calves', 'feet', 'ears', 'face']
+	['torso', 'arms', 'hands', 'thighs', 'calves', 'feet', 'ears', 'face'],
+	['L', 'L', 'L', 43]
 );
 
 /** The document that a fresh installation starts with. */

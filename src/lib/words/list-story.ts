@@ -9,9 +9,9 @@ interface Stages {
 	stages: readonly { id: string; name: string }[];
 }
 
-/** How many to bring, in one number, with what the client has of it where that is less; empty for one that is there. */
+/** How many to bring, in one number; empty for one that is there. */
 export const manyWords = ({ many, has }: Pick<ListLine, 'many' | 'has'>): string =>
-	many === 1 && has >= 1 ? '' : message('list.many', { many, has, more: Math.max(0, many - has) });
+	many === 1 && has >= 1 ? '' : `${many} ×`;
 
 export const rideWords = (ride: Ride): string => message(`list.rides.${ride}`);
 export const smallWords = (thing: SmallThing): string => message(`list.small.${thing}`);
@@ -25,6 +25,7 @@ export function lineNotes(line: ListLine, { stages }: Stages, isLent: boolean): 
 	const at = stages.findIndex(({ id }) => id === own[0]?.id);
 	const isFromThen = !isForAll && own.length > 1 && own.length === stages.length - at;
 	return [
+		line.many > line.has ? message('list.has', { has: line.has }) : '',
 		line.spare ? 'spare' : '',
 		isForAll ? '' : isFromThen ? `from ${own[0]!.name} on` : `for ${own.map(({ name }) => name).join(', ')}`,
 		isLent ? 'we lend it' : line.assumed ? 'please check that it is there' : ''

@@ -21,8 +21,7 @@
 		<li>
 			<span class="box" aria-hidden="true"></span>
 			<span>
-				{#if manyWords(line) !== ''}<strong class:few={line.many > line.has}>{manyWords(line)}</strong>
-					×{/if}
+				{#if manyWords(line) !== ''}<strong class:few={line.many > line.has}>{manyWords(line)}</strong>{/if}
 				{line.name}
 				<span class="small soft">
 					{[...lineNotes(line, { stages }, lentIds.includes(line.thingId)), line.byHand ? 'by hand' : '']

@@ -13,5 +13,6 @@ export const LOOK: ThemeConfig = {
 	radio: { input: 'tick', label: 'ticked' },
 	select: { base: 'chosen', select: 'typed' },
 	table: { div: 'table-frame', table: 'data-table' },
+	textarea: { div: 'chosen', base: 'typed' },
 	toast: { base: 'toast', content: 'toast-words' }
 };

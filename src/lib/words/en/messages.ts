@@ -64,7 +64,7 @@ export const MESSAGES = {
 	'list.rides.top': 'On top of the pack and in pockets',
 	'list.rides.pack': 'In the pack',
 	'list.rides.bag': 'In the bag, for later days',
-	'list.many': '{more, plural, =0 {{many}} other {{many}, you have {has}}}',
+	'list.has': 'you have {has}',
 	'list.leave.other use': 'made for something else',
 	'list.leave.does not wear it': 'not worn, as told',
 	'list.leave.not needed': 'nothing on this trip asks for it',

@@ -72,7 +72,9 @@ function wordsOf(text: string): string[] {
 	return read
 		.split(/[^a-zäöüß0-9]+/)
 		.filter((word) => word.length > 1 && !FILLERS.has(word))
-		.map((word) => (word.length > 3 && !word.endsWith('ss') ? word.replace(/(?<=[^s])s$/, '') : word));
+		.map((word) =>
+			word.length > 3 && !word.endsWith('ss') ? word.replace(/(?<=ch|sh|x)es$|(?<=[^s])s$/, '') : word
+		);
 }
 
 const GROUP_OF_WORD = new Map(

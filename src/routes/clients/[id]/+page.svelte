@@ -256,7 +256,7 @@
 		display: grid;
 		grid-template-columns: minmax(200px, 270px) minmax(0, 1fr);
 		gap: 20px;
-		align-items: end;
+		align-items: start;
 		margin-bottom: 16px;
 	}
 	.head :global(.wide input) {

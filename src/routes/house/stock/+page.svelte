@@ -122,7 +122,9 @@
 							<th scope="col">Thing</th><th scope="col">Pieces</th><th scope="col">Size</th><th scope="col"
 								>Tag</th
 							>
-							<th scope="col">State</th><th scope="col">Back on</th><th scope="col">Hire, a trip</th><th></th>
+							<th scope="col">State</th><th scope="col">Back on</th><th scope="col">Hire, a trip</th><th
+								scope="col"><span class="visually-hidden">Take out</span></th
+							>
 						</tr>
 					</thead>
 					<tbody>

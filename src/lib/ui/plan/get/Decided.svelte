@@ -3,6 +3,7 @@
 	import { type Decision, dueOn } from '$lib/core/remedy/decision';
 	import { getWords, REFUSAL_WORDS } from '$lib/words/remedy/decision-words';
 	import { shortName } from '$lib/words/labels';
+	import { small } from '$lib/words/message';
 
 	/** What was decided before, and can be taken back. */
 	interface Props {
@@ -39,7 +40,7 @@
 		{#each refused as one (one.typeId)}
 			<li class="soft">
 				<span>
-					Not the {shortName(one.name).toLowerCase()}: {one.refusal
+					Not the {small(shortName(one.name))}: {one.refusal
 						? REFUSAL_WORDS[one.refusal]
 						: ''}{declined.includes(one) ? '.' : '. That has changed, so it counts again.'}
 				</span>

@@ -28,15 +28,20 @@
 		trip.stages.find(({ id }) => id === finding.stageId)?.name ?? '';
 	/** What the trip cannot start without stands above, by itself. */
 	const START_CODES: readonly string[] = ['wrongFootwear', 'gearForThis'];
+	/** Shortages are counted under what is to be got. */
+	const FEW_CODES: readonly string[] = ['no-spare-gloves', 'spareShades', 'too-few'];
 	const START_PARTS: readonly string[] = ['torso', 'legs', 'feet', 'sleep'];
+	/** Kinds of which there are too few; those of one thing say so on its line. */
+	const few = $derived(data.counts.filter(({ has, needed }) => has !== null && has < needed));
 	const gaps = $derived(
 		data.gaps.filter(
-			({ code, part }) => !START_CODES.includes(code) && !(code === 'missing' && START_PARTS.includes(part))
+			({ code, part }) =>
+				!START_CODES.includes(code) &&
+				!(FEW_CODES.includes(code) && few.length > 0) &&
+				!(code === 'missing' && START_PARTS.includes(part))
 		)
 	);
 	const lent = $derived(data.lines.filter(({ thingId }) => data.lentIds.includes(thingId)));
-	/** Kinds of which there are too few; those of one thing say so on its line. */
-	const few = $derived(data.counts.filter(({ has, needed }) => has !== null && has < needed));
 	const hasToGet = $derived(data.toGet.length + lent.length + few.length > 0);
 	const startNeeds = $derived(
 		data.cannotStart.map((need) =>
@@ -195,7 +200,7 @@
 							<li>
 								<span class="box" aria-hidden="true"></span>
 								<span>
-									{#if row.many > 1}<strong>{manyWords({ many: row.many, has: row.many })}</strong> ×{/if}
+									{#if row.many > 1}<strong>{manyWords({ many: row.many, has: row.many })}</strong>{/if}
 									{row.what} <span class="small soft">{askedNotes(row).join(' · ')}</span>
 								</span>
 							</li>

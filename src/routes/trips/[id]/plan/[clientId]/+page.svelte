@@ -87,6 +87,11 @@
 	}
 
 	const planned = $derived(session.days.find((day) => day.weather === data.weather.id) ?? null);
+	/** A plan has been drawn once: what is asked below it stays while the next one is worked out. */
+	let hasDrawn = $state(false);
+	$effect(() => {
+		if (planned) hasDrawn = true;
+	});
 	const phases = $derived(planned?.phases ?? []);
 	const names = $derived(new Map(data.client.things.map((thing) => [thing.id, shortName(thing.name)])));
 	const nameOf = (id: string): string => names.get(id) ?? id;
@@ -256,7 +261,7 @@
 				: 'Not every outfit was searched.'}
 	</p>
 {/if}
-{#if stage && hasKit && planned}
+{#if stage && hasKit && hasDrawn}
 	<OnceNear height={110}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
 			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} />
