@@ -20,7 +20,7 @@ function expectWithin(part: unknown, whole: unknown, path = ''): void {
 }
 
 test('the worked examples of the documentation come out as written', async ({ request }) => {
-	const [question, demand, document, plan, candidates, remedies] = blocks;
+	const [question, demand, document, plan, candidates, remedies, stock, lending] = blocks;
 	const demandAnswer = await request.post('/api/v1/demand', { data: question });
 	expect(demandAnswer.status()).toBe(200);
 	expectWithin(demand, await demandAnswer.json());
@@ -30,6 +30,13 @@ test('the worked examples of the documentation come out as written', async ({ re
 	const remediesAnswer = await request.post('/api/v1/remedies', { data: { ...document, ...candidates } });
 	expect(remediesAnswer.status()).toBe(200);
 	expect(await remediesAnswer.json()).toEqual(remedies);
+	const lendingAnswer = await request.post('/api/v1/lending', { data: { ...document, ...stock } });
+	expect(lendingAnswer.status()).toBe(200);
+	expect(await lendingAnswer.json()).toEqual(lending);
+	const nobody = { settled: [{ clientId: 'nobody', kindId: 'over', lend: true }] };
+	const refused = await request.post('/api/v1/lending', { data: { ...document, ...stock, ...nobody } });
+	expect(refused.status()).toBe(400);
+	expect(await refused.json()).toMatchObject({ errors: [{ field: 'settled.0.clientId', value: 'nobody' }] });
 });
 
 test('remedies want things that the client does not have, each once, and say so at the field', async ({
