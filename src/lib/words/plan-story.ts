@@ -286,17 +286,45 @@ export function quickCheckSentence(
 	answer: QuickCheckAnswer,
 	thing: string,
 	who: string,
-	where: string
+	placeOf: (phase: PhaseSummary) => string
 ): string {
-	const { fails, yes, isWorn, notJudged, sameWithout } = answer;
+	const { fails, yes, isWorn, notJudged, sameWithout, helps } = answer;
+	const [first, ...more] = helps;
+	if (first && !(fails && !sameWithout))
+		return message('check.bring', {
+			thing,
+			phase: `“${first.name}”`,
+			where: placeOf(first) || 'none',
+			more: more.length
+		});
 	if (!fails && notJudged) return message('check.ask-first', { who });
 	if (yes || !fails)
 		return message(isWorn ? 'check.yes' : 'check.yes-unworn', { thing: isWorn ? capital(thing) : thing });
 	return message(sameWithout ? 'check.same' : 'check.no', {
 		thing,
 		phase: phaseWords(fails, who),
-		where: where || 'none'
+		where: placeOf(fails) || 'none'
 	});
+}
+
+/** What the trip lacks even with a thing that is asked about, and what would do in its place; none where all is right. */
+export function quickCheckMore(
+	{ helps, stillWrong, nearest }: QuickCheckAnswer,
+	who: string,
+	placeOf: (phase: PhaseSummary) => string,
+	nameOf: (typeId: string) => string
+): string[] {
+	return [
+		...(stillWrong && helps.length > 0
+			? [
+					message('check.missing', {
+						phase: phaseWords(stillWrong, who),
+						where: placeOf(stillWrong) || 'none'
+					})
+				]
+			: []),
+		...(nearest ? [message('check.near', { thing: small(nameOf(nearest)) })] : [])
+	];
 }
 
 interface Worst {

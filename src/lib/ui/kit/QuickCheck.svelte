@@ -5,13 +5,14 @@
 	import { schooled } from '$lib/core/conditions/person';
 	import type { Document } from '$lib/core/document/types';
 	import type { QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
-	import { groupName } from '$lib/words/garments';
+	import { groupName, typeName } from '$lib/words/garments';
 	import { described, type Described } from '$lib/words/kit-search/kit-search';
-	import { quickCheckSentence } from '$lib/words/plan-story';
+	import { quickCheckMore, quickCheckSentence } from '$lib/words/plan-story';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { small } from '$lib/words/message';
 	import type { LateBoxProps } from '../frame/late-box.svelte';
 	import Combobox from '../parts/Combobox.svelte';
+	import { readerUnits } from '../parts/reader-units';
 	import QuickCheckWorker from './quick-check-worker?worker';
 	import type { QuickCheckReply, QuickCheckRequest } from './quick-check-worker';
 
@@ -121,9 +122,18 @@
 	});
 	const sentence = $derived.by(() => {
 		if (!answer || !thing || !who) return '';
-		const where = answer.fails ? dayOf(answer.fails.stageId) : '';
-		return quickCheckSentence(answer, small(shortName(thing.name)), firstName(who.name), where);
+		return quickCheckSentence(answer, small(shortName(thing.name)), firstName(who.name), placeOf);
 	});
+	const placeOf = ({ stageId }: { stageId: string }): string => dayOf(stageId);
+	/** It is all right, or it helps and harms nothing. */
+	const isGood = $derived(
+		answer !== null && (answer.yes || (answer.helps.length > 0 && answer.failing === 0))
+	);
+	const more = $derived(
+		answer && who
+			? quickCheckMore(answer, firstName(who.name), placeOf, (typeId) => typeName(typeId, readerUnits()))
+			: []
+	);
 </script>
 
 <Modal bind:open aria-label="Is this all right?" dismissable={false}>
@@ -166,7 +176,8 @@
 		<div class="answer">
 			<p class="so-far">{thing?.name} · {who?.name}</p>
 			{#if answer}
-				<p class="say" class:yes={answer.yes} class:no={!answer.yes} role="status">{sentence}</p>
+				<p class="say" class:yes={isGood} class:no={!isGood} role="status">{sentence}</p>
+				{#each more as line (line)}<p>{line}</p>{/each}
 				{#if answer.insteadOf.length > 0}
 					<p class="small">Put in place of {answer.insteadOf.map(shortName).join(', ')}.</p>
 				{/if}

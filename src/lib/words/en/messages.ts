@@ -359,6 +359,10 @@ export const MESSAGES = {
 		'{many, plural, one {pair of foot warmers to dry the boots} other {pairs of foot warmers to dry the boots}}',
 
 	// The quick check
+	'check.bring':
+		'Bring it: with {thing}, {phase}{where, select, none {} other { ({where})}} is all right{more, plural, =0 {} one {, and # phase more} other {, and # phases more}}.',
+	'check.missing': 'What is still missing: {phase}{where, select, none {} other { ({where})}}.',
+	'check.near': 'This would do: {thing}.',
 	'check.yes': 'Yes. {thing} does for this trip.',
 	'check.yes-unworn': 'It does no harm, and it is not needed: the plan leaves {thing} at home.',
 	'check.ask-first': 'Ask first: nobody knows what else {who} has.',

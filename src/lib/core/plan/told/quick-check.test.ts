@@ -3,6 +3,7 @@ import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { FIRST_TRY, triedFrom, tryQuery } from '../../../formats/try-link';
 import { PARTS } from '../../document/parts';
 import { finished } from '../../search/steps';
+import { quickCheckMore, quickCheckSentence } from '../../../words/plan-story';
 import { quickCheck, type QuickCheckAnswer } from './quick-check';
 import { tryIt } from './try-it';
 
@@ -31,7 +32,48 @@ describe('the quick check', () => {
 	});
 	it('says yes to a big down coat', () => {
 		const answer = ask('coat-down');
-		expect(answer).toMatchObject({ yes: true, fails: null, isWorn: true });
+		expect(answer).toMatchObject({ yes: true, fails: null, isWorn: true, nearest: null });
+		// All was right before: there was nothing to help.
+		expect(answer.helps).toEqual([]);
+	});
+	it('names what would do where a thing does not', () => {
+		const { nearest } = ask('poncho');
+		expect(ask(nearest!)).toMatchObject({ failing: 0, isWorn: true });
+	});
+	it('says what a thing makes right, and what is still missing', () => {
+		const bare = {
+			...client,
+			things: client.things.filter(({ typeId }) => !/^(coat|hat|neck)/.test(typeId))
+		};
+		const answer = finished(quickCheck(trip, bare, { typeId: 'coat-down', massG: null, wornOut: false }));
+		expect([answer.insteadOf, answer.stillWrong]).toEqual([[], null]);
+		expect(answer.helps.map(({ name }) => name)).toEqual(['Top']);
+		const told = (one: QuickCheckAnswer): string => quickCheckSentence(one, 'the big coat', 'Teo', () => '');
+		expect(told(answer)).toBe('Bring it: with the big coat, “Top” is all right.');
+		// Without boots and mitts the coat is not all that is needed.
+		const colder = {
+			...bare,
+			things: bare.things.filter(({ typeId }) => !/^(boot|overmitt|mitten)/.test(typeId))
+		};
+		const half = finished(quickCheck(trip, colder, { typeId: 'coat-down', massG: null, wornOut: false }));
+		expect(half.stillWrong?.name).toBe('Climb');
+		const hat = finished(quickCheck(trip, bare, { typeId: 'sun-cap', massG: null, wornOut: false }));
+		expect(hat.helps).toEqual([]);
+		expect(hat.stillWrong?.name).toBe('Top');
+		const missing = { ...answer, stillWrong: hat.stillWrong, nearest: 'coat-down' };
+		expect(
+			quickCheckMore(
+				missing,
+				'Teo',
+				() => 'day 2',
+				() => 'Big coat'
+			)
+		).toEqual([
+			expect.stringMatching(
+				/^What is still missing: Teo stays warm for \d+ of 60 min in “Top”, then gets too cold \(day 2\)\.$/
+			),
+			'This would do: big coat.'
+		]);
 	});
 });
 
