@@ -1,4 +1,3 @@
-import ExcelJS from 'exceljs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createClient } from '../../src/lib/server/db/clients';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
@@ -6,10 +5,7 @@ import { saveDecisions } from '../../src/lib/server/db/lending/decisions';
 import { getEdits, getEverybody, saveEdit, saveEverybody } from '../../src/lib/server/db/packing/lists';
 import { closePool, ConflictError, NotFoundError, pool, write } from '../../src/lib/server/db/pool';
 import { createTrip } from '../../src/lib/server/db/trips';
-import { calendarOf } from '../../src/lib/server/files/calendar';
-import { listCsv, listXlsx } from '../../src/lib/server/files/list-files';
 import { dueInHouse, dueOnTrip } from '../../src/lib/server/plans/due';
-import type { ListRow } from '../../src/lib/words/list-story';
 import { startWithEmptyHouse } from '../fixtures/empty-database';
 
 beforeAll(startWithEmptyHouse);
@@ -81,33 +77,5 @@ describe('what is due', () => {
 		expect(await dueInHouse(FIRST_HOUSE, '2027-01-01')).toEqual(due);
 		expect(await dueInHouse(FIRST_HOUSE, '2027-02-11')).toEqual([]);
 		await expect(dueOnTrip('another-house', trip)).rejects.toThrow(NotFoundError);
-	});
-});
-
-describe('files', () => {
-	const ROWS: ListRow[] = [
-		{ section: 'In the pack', thing: 'Fleece, "old"', many: 2, has: 1, note: 'from day 2; ä' },
-		{ section: 'Small things', thing: '=1+1', many: 1, has: null, note: '' }
-	];
-	it('are read again by a spreadsheet, and no name becomes a formula', async () => {
-		const book = new ExcelJS.Workbook();
-		await book.xlsx.load((await listXlsx('Ada: list/1', ROWS)) as unknown as ArrayBuffer);
-		const [sheet] = book.worksheets;
-		expect(sheet!.name).toBe('Ada  list 1');
-		expect(sheet!.getRow(2).values).toEqual([, 'In the pack', 'Fleece, "old"', 2, 1, 'from day 2; ä']); // eslint-disable-line no-sparse-arrays
-		expect(sheet!.getCell('B3').type).toBe(ExcelJS.ValueType.String);
-		const csv = listCsv(ROWS);
-		expect(csv.split('\r\n')[1]).toBe('In the pack,"Fleece, ""old""",2,1,from day 2; ä');
-		expect(csv).toContain("'=1+1");
-	});
-	it('of dates are whole days that end the day after, with the same name for the same thing', () => {
-		const text = calendarOf([
-			{ uid: 'a@snug-summit', title: 'Trip; with, signs', note: '', from: '2027-02-10', to: '2027-02-12' }
-		]);
-		expect(text).toContain('UID:a@snug-summit');
-		expect(text).toContain('DTSTART;VALUE=DATE:20270210');
-		expect(text).toContain('DTEND;VALUE=DATE:20270213');
-		expect(text).toContain('SUMMARY:Trip\\; with\\, signs');
-		expect(() => calendarOf([{ uid: 'b', title: 'x', note: '', from: 'never', to: 'never' }])).toThrow();
 	});
 });

@@ -168,3 +168,44 @@ test('the operator asks for things of everybody, and a list is changed by hand',
 	expect(await (await request.get(`/api/v1/trips/${id}/dates`)).text()).toContain('BEGIN:VCALENDAR');
 	expect((await request.get(`${address}?as=pdf`)).status()).toBe(400);
 });
+
+test('a kit from nothing: what a usual guest has, a thing of its own by three answers, a spreadsheet', async ({
+	page,
+	request
+}) => {
+	test.slow();
+	const client = await make(request, '/api/v1/clients', { name: `From nothing ${Date.now()}` });
+	await page.goto(`/clients/${client}`);
+	await page.getByRole('button', { name: 'on touring skis' }).click();
+	await expect(
+		page
+			.getByLabel('Hired touring boots: has it?')
+			.or(page.getByLabel(/touring.*: has it\?$/i))
+			.first()
+	).toHaveValue('assumed');
+	await expect(page.getByRole('button', { name: 'on touring skis' })).toBeHidden();
+	const say = page.getByLabel('Describe a thing');
+	await say.fill('grandmas zorblax');
+	await page.getByLabel('What is it for?').selectOption('a warm layer on top');
+	await page.getByLabel('How warm is it?').selectOption('very warm');
+	await expect(page.getByRole('button', { name: 'Add “Grandmas zorblax”' })).toBeDisabled();
+	await page.getByLabel('And in the rain?').selectOption('soaks through');
+	await isAccessible(page);
+	await page.getByRole('button', { name: 'Add “Grandmas zorblax”' }).click();
+	await expect(page.getByLabel('How many of Grandmas zorblax')).toHaveValue('1');
+
+	await page.getByText('Paste a whole list').click();
+	const file = await request.get('/api/v1/trips/demo-trip/plans/demo-runa/list?as=xlsx');
+	await page.setInputFiles('input[type=file]', {
+		name: 'list.xlsx',
+		mimeType: 'application/octet-stream',
+		buffer: await file.body()
+	});
+	await expect(page.getByText(/of \d+ are understood/)).toBeVisible();
+	await page.setInputFiles('input[type=file]', {
+		name: 'broken.xlsx',
+		mimeType: 'application/octet-stream',
+		buffer: Buffer.from('no')
+	});
+	await expect(page.getByRole('alert')).toContainText('This is no spreadsheet that can be read');
+});

@@ -1,3 +1,4 @@
+import type { OwnUse } from '../core/cloth/own-thing';
 import { catalogueType, type CatalogueType } from '../core/cloth/catalogue';
 import { type CatalogueGroup, CLO_PER_FILL_GM2, type Insulation } from '../core/cloth/catalogue-rows';
 import { GARMENTS, GROUPS, INSULATION_WHYS, TABLE_ROWS } from './en/garments';
@@ -24,3 +25,19 @@ export function insulationWords({ insulation: { from } }: Pick<CatalogueType, 'i
 	if ('localM2kw' in warm) return `${warm.localM2kw} m²·K/W where it covers: ${INSULATION_WHYS[warm.why]}`;
 	return 'weaveClo' in warm ? 'single weave, the air under it' : 'adds no warmth';
 }
+
+/** What a thing of its own is for, as it is asked. */
+export const OWN_USE_WORDS: Readonly<Record<OwnUse, string>> = {
+	'base top': 'next to the skin, on top',
+	'warm top': 'a warm layer on top',
+	'outer top': 'a jacket against wind',
+	'big coat': 'a big coat over everything',
+	'base legs': 'next to the skin, on the legs',
+	trousers: 'trousers',
+	'over-trousers': 'over the trousers',
+	hands: 'for the hands',
+	head: 'for the head',
+	neck: 'for neck and face',
+	socks: 'socks',
+	shoes: 'shoes or boots'
+};

@@ -6,13 +6,17 @@
 	import { groupName, typeName } from '$lib/words/garments';
 	import { kitHits, understood } from '$lib/words/kit-search/kit-search';
 	import { CATALOGUE_GROUPS, type CatalogueGroup } from '$lib/core/cloth/catalogue-rows';
-	import type { FactState } from '$lib/core/document/types';
+	import type { FactState, Thing } from '$lib/core/document/types';
+	import { capital } from '$lib/words/message';
+	import OwnThing from './OwnThing.svelte';
 
 	interface Props {
 		/** adds one thing; `state` says whether the client has it */
 		add: (type: CatalogueType, quantity: number, state: FactState) => Promise<void>;
+		/** adds one that the catalogue does not know */
+		addOwn: (name: string, own: { typeId: string; facts: Thing['facts'] }, quantity: number) => Promise<void>;
 	}
-	let { add }: Props = $props();
+	let { add, addOwn }: Props = $props();
 
 	let group = $state<CatalogueGroup | 'all'>('all');
 	let typed = $state('');
@@ -77,6 +81,16 @@
 			{#if group === 'all'}<span class="soft tiny">{groupName(type.group)}</span>{/if}
 		{/snippet}
 	</Combobox>
+	{#if asked.words !== '' && hits.length === 0 && !asked.hasNot}
+		<OwnThing
+			name={capital(asked.words)}
+			add={async (name, own) => {
+				typed = '';
+				said = `Added: ${name}.`;
+				await addOwn(name, own, Math.max(1, asked.quantity));
+			}}
+		/>
+	{/if}
 	<p class="tiny soft">
 		Arrows choose, <kbd>Enter</kbd> adds, a number in front says how many, “no” in front notes that there is none.
 	</p>

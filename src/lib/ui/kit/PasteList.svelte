@@ -4,7 +4,9 @@
 	import { typeName } from '$lib/words/garments';
 	import { type ListRow, readKitList } from '$lib/words/kit-search/kit-list';
 	import Choice from '../parts/Choice.svelte';
-	import { type Answer, send } from '../parts/send';
+	import { tabbed } from '$lib/formats/tabbed';
+	import FileButton from '../parts/FileButton.svelte';
+	import { type Answer, send, sendFile } from '../parts/send';
 
 	interface Props {
 		clientId: string;
@@ -65,12 +67,34 @@
 		}
 		saving = false;
 	}
+	let reading = $state(false);
+	let trouble = $state('');
+	/** A spreadsheet or a text file, put where a list is pasted; every row is shown before anything is kept. */
+	async function readFile(file: File): Promise<void> {
+		trouble = '';
+		if (!/\.xlsx$/i.test(file.name)) {
+			text = tabbed(await file.text());
+			return;
+		}
+		reading = true;
+		const answer = await sendFile<{ text: string }>('/api/v1/table', file);
+		reading = false;
+		if (answer.data) ({ text } = answer.data);
+		else trouble = answer.message;
+	}
 	const isPair = (typeId: string): boolean => typeId !== LEFT_OUT && catalogueType(typeId).inPairs;
 </script>
 
 <details class="sheet">
 	<summary>Paste a whole list</summary>
 	<Label for="paste">A message, a packing list or rows of a table</Label>
+	<FileButton
+		label="Read a file"
+		accept=".csv,.tsv,.txt,.xlsx"
+		disabled={reading}
+		take={(file) => void readFile(file)}
+	/>
+	{#if trouble}<p class="small" role="alert">{trouble}</p>{/if}
 	<Textarea
 		id="paste"
 		rows={5}

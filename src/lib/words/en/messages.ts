@@ -361,7 +361,7 @@ export const MESSAGES = {
 	// The quick check
 	'check.bring':
 		'Bring it: with {thing}, {phase}{where, select, none {} other { ({where})}} is all right{more, plural, =0 {} one {, and # phase more} other {, and # phases more}}.',
-	'check.missing': 'What is still missing: {phase}{where, select, none {} other { ({where})}}.',
+	'check.missing': 'Not all is right yet: {phase}{where, select, none {} other { ({where})}}.',
 	'check.near': 'This would do: {thing}.',
 	'check.yes': 'Yes. {thing} does for this trip.',
 	'check.yes-unworn': 'It does no harm, and it is not needed: the plan leaves {thing} at home.',

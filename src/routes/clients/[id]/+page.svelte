@@ -16,6 +16,7 @@
 	import Field from '$lib/ui/parts/Field.svelte';
 	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
 	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
+	import UsualGuest from '$lib/ui/kit/UsualGuest.svelte';
 	import ThingFacts from '$lib/ui/kit/ThingFacts.svelte';
 	import UndoBar from '$lib/ui/parts/UndoBar.svelte';
 	import { massWords } from '$lib/words/units';
@@ -79,6 +80,14 @@
 		await settle(
 			await send('POST', `/api/v1/clients/${client.id}/things`, { typeId: type.id, quantity: fact })
 		);
+	}
+	async function addOwn(
+		name: string,
+		own: { typeId: string; facts: Thing['facts'] },
+		value: number
+	): Promise<void> {
+		const quantity: Fact<number> = { value, source: 'client', state: 'has' };
+		await settle(await send('POST', `/api/v1/clients/${client.id}/things`, { ...own, name, quantity }));
 	}
 	async function saveThing(thing: Thing, change: Partial<Thing>): Promise<void> {
 		await underway.add(thing.id, change, async () => {
@@ -160,9 +169,14 @@
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}
 
 <div class="page">
-	<div><OncePageLives><AddThing {add} /><PasteList clientId={client.id} {settle} /></OncePageLives></div>
+	<div>
+		<OncePageLives><AddThing {add} {addOwn} /><PasteList clientId={client.id} {settle} /></OncePageLives>
+	</div>
 	<section aria-labelledby="kit-head">
 		<h2 id="kit-head">The kit, head to toe</h2>
+		{#if client.things.length === 0}
+			<OncePageLives><UsualGuest clientId={client.id} {settle} /></OncePageLives>
+		{/if}
 		{#each groups as { name, things, answered } (name)}
 			<div class="group">
 				<h3>{groupName(name)}</h3>

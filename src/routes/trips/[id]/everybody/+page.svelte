@@ -9,6 +9,7 @@
 	import { typeName } from '$lib/words/garments';
 	import { everybodyRows } from '$lib/words/kit-search/everybody';
 
+	const EXAMPLE = '2 head torches, it is dark at five\npassport\nwater bottle';
 	let { data } = $props();
 	const { trip } = $derived(data);
 	const { rows } = $derived(data.everybody);
@@ -55,12 +56,7 @@
 	<section class="sheet" aria-labelledby="add-head">
 		<h2 id="add-head">Add lines</h2>
 		<OncePageLives>
-			<Textarea
-				bind:value={typed}
-				rows={7}
-				aria-label="A line for each thing"
-				placeholder={'2 head torches, it is dark at five\npassport\nwater bottle'}
-			/>
+			<Textarea bind:value={typed} rows={7} aria-label="A line for each thing" placeholder={EXAMPLE} />
 			<p class="tiny soft">A line for each thing, with how many and why; or columns from a table.</p>
 			<Button onclick={add} disabled={read.length === 0}>
 				Add {read.length || ''}
