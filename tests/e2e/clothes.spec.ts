@@ -150,8 +150,8 @@ test('a sit-still day: the dry change, the quiet face, the school of the house',
 	await expect(told).toContainText('synthetic only');
 
 	await page.goto(`/trips/${trip}/list/${client}`);
-	const many = page.locator('article');
-	await expect(many).toContainText('pairs of gloves');
+	const many = page.getByRole('region', { name: 'To get' });
+	await expect(many).toContainText('pair of gloves');
 	await many.getByRole('button', { name: 'why' }).first().click();
 	await expect(why(page)).toContainText('Days of wear over days before a wash');
 });

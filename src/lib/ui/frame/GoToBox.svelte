@@ -53,7 +53,7 @@
 		if (!open) return;
 		const early = typed;
 		untrack(() => {
-			query = early.trimEnd();
+			query = early.replace('\n', '');
 			void look().then(() => {
 				if (early.endsWith('\n') && found[0]) go(found[0].url);
 			});

@@ -39,7 +39,7 @@
 
 	function show(begun = ''): void {
 		step = 'thing';
-		text = begun.trimEnd();
+		text = begun.replace('\n', '');
 		query = '';
 		answer = null;
 		void look();
