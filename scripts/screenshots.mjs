@@ -76,6 +76,14 @@ const VIEWS = [
 		url: '/trips/demo-coast/group',
 		act: (page) => page.getByText(/the worst first/).waitFor({ timeout: 120_000 })
 	},
+	{
+		name: 'lending',
+		url: '/trips/demo-trip/lending',
+		act: async (page) => {
+			await page.getByRole('button', { name: 'Work out who gets what' }).click();
+			await page.getByRole('heading', { name: 'What comes of it' }).waitFor({ timeout: 240_000 });
+		}
+	},
 	{ name: 'try', url: '/try' },
 	{
 		name: 'call',

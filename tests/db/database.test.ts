@@ -61,12 +61,20 @@ describe('schools', () => {
 	it('of the house are saved by version, and refused with an older one', async () => {
 		const before = await getHouse(FIRST_HOUSE);
 		const version = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, version: before.version });
-		expect(await getHouse(FIRST_HOUSE)).toEqual({ schools: { ears: 'free' }, uses: {}, version });
+		expect(await getHouse(FIRST_HOUSE)).toEqual({
+			schools: { ears: 'free' },
+			uses: {},
+			prices: {},
+			version
+		});
 		const uses = { 'shoe-low': ['hike' as const] };
 		const used = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, uses, version });
 		// What an edit leaves out stays.
 		const kept = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, version: used });
 		expect((await getHouse(FIRST_HOUSE)).uses).toEqual(uses);
+		const prices = { 'coat-down': [90, 180, 360] } as const;
+		const priced = await saveHouse(FIRST_HOUSE, { schools: { ears: 'free' }, prices, version: kept });
+		expect(await getHouse(FIRST_HOUSE)).toMatchObject({ uses, prices, version: priced });
 		await expect(saveHouse(FIRST_HOUSE, { schools: {}, version: before.version })).rejects.toThrow(
 			ConflictError
 		);

@@ -25,6 +25,7 @@
 <div class="head">
 	<h1>How we do it</h1>
 	<a href="/house/stock">What we lend</a>
+	<a href="/house/prices">What things cost</a>
 	<a href="/house/due">What is due</a>
 	<p role="status" class="small">{isSaved ? 'Saved. Every plan follows from now on.' : ''}</p>
 </div>

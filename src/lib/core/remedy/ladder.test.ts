@@ -192,6 +192,22 @@ describe('what is offered without being asked', () => {
 		]);
 		expect(list.filter(({ thing }) => thing.typeId === 'mitten')).toHaveLength(1);
 	});
+	it('leaves out what was declined and what is not worn, and takes the prices of the house', () => {
+		const document = documentWith(DRESSED);
+		const willNotWear = { value: ['down'], source: 'client', state: 'has' } as const;
+		const client: Client = { ...document.clients[0]!, willNotWear };
+		const list = usualCandidates(document, client, 'usual', (id) => id, {
+			declined: new Set(['fleece']),
+			prices: { 'coat-synthetic': [1, 2, 3], scarf: [4, 5, 6] }
+		});
+		const costs = new Map(list.map(({ thing, cost }) => [thing.typeId, cost]));
+		expect([costs.has('fleece'), costs.has('coat-down'), costs.has('fleece-thin')]).toEqual([
+			false,
+			false,
+			true
+		]);
+		expect([costs.get('coat-synthetic'), costs.get('scarf')]).toEqual([2, 5]);
+	});
 	it('knows the gear that a day lacks', () => {
 		const document = documentWith(DRESSED.filter((id) => id !== 'boot-hiking'));
 		const [day] = planDocument(document, document.clients[0]!);

@@ -5,7 +5,7 @@
 export const PRICE_LEVELS = ['plain', 'usual', 'fine'] as const;
 export type PriceLevel = (typeof PRICE_LEVELS)[number];
 
-export const PRICES: Readonly<Record<string, readonly [plain: number, usual: number, fine: number]>> = {
+export const PRICES: HousePrices = {
 	'cap-thin': [8, 20, 35],
 	'hat-warm': [10, 25, 45],
 	balaclava: [12, 25, 45],
@@ -78,6 +78,14 @@ export const PRICES: Readonly<Record<string, readonly [plain: number, usual: num
 	cleats: [15, 35, 60]
 };
 
-/** @returns the price of a type, null where the list has none */
-export const priceOf = (typeId: string, level: PriceLevel): number | null =>
-	PRICES[typeId]?.[PRICE_LEVELS.indexOf(level)] ?? null;
+/** Prices at the three levels, by type, where a house knows better. */
+export type HousePrices = Readonly<Record<string, readonly [plain: number, usual: number, fine: number]>>;
+
+/** Types that can be bought, by the house's list and the first guess. */
+export const pricedTypes = (own: HousePrices = {}): string[] => [
+	...new Set([...Object.keys(PRICES), ...Object.keys(own)])
+];
+
+/** @returns the price of a type, by the house where it says one; null where no list has it */
+export const priceOf = (typeId: string, level: PriceLevel, own: HousePrices = {}): number | null =>
+	(own[typeId] ?? PRICES[typeId])?.[PRICE_LEVELS.indexOf(level)] ?? null;

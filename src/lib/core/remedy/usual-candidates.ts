@@ -3,7 +3,7 @@ import { isRefused, isThere, thingOfType } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
 import type { Client, Document, Thing } from '../document/types';
 import type { Candidate, CandidateSource } from './candidate';
-import { type PriceLevel, priceOf, PRICES } from './prices';
+import { type HousePrices, pricedTypes, type PriceLevel, priceOf } from './prices';
 
 /** Days until a thing that is bought is there (our assumption). */
 const BUYING_DAYS = 3;
@@ -15,14 +15,14 @@ const thingOf = (id: string, typeId: string, name: string): Thing =>
  * What one would think of for a client first: what they may own and were not asked about, what the operator provides, and what
  * can be bought for what is done on the trip. Types that the client has are left out.
  * @param nameOf a type in words
- * @param declined types that are not to be got
+ * @param asked types that are not to be got, and what the house knows of prices
  */
 export function usualCandidates(
 	{ trip }: Document,
 	client: Client,
 	level: PriceLevel,
 	nameOf: (typeId: string) => string,
-	declined: ReadonlySet<string> = new Set()
+	{ declined = new Set(), prices = {} }: { declined?: ReadonlySet<string>; prices?: HousePrices } = {}
 ): Candidate[] {
 	const has = new Set(client.things.filter(isThere).map(({ typeId }) => typeId));
 	const doings = new Set(
@@ -42,11 +42,16 @@ export function usualCandidates(
 			add(thing, 'own', 0, 0);
 	for (const { id, typeId, name } of trip.stages.flatMap(({ provided }) => provided))
 		if (typeId !== null && !has.has(typeId)) add(thingOf(`provided-${id}`, typeId, name), 'provided', 0, 0);
-	for (const typeId of Object.keys(PRICES)) {
+	for (const typeId of pricedTypes(prices)) {
 		const { uses, properties } = catalogueType(typeId);
 		if (has.has(typeId) || declined.has(typeId) || isRefused(properties, client)) continue;
 		if (uses && !uses.some((use) => doings.has(use))) continue;
-		add(thingOf(`buy-${typeId}`, typeId, nameOf(typeId)), 'buy', priceOf(typeId, level)!, BUYING_DAYS);
+		add(
+			thingOf(`buy-${typeId}`, typeId, nameOf(typeId)),
+			'buy',
+			priceOf(typeId, level, prices)!,
+			BUYING_DAYS
+		);
 	}
 	return list;
 }

@@ -57,8 +57,14 @@ export const uses = Joi.object()
 	)
 	.messages({ 'object.unknown': 'is no type of the catalogue' });
 
+/** What things cost to buy, at three levels, by type. */
+export const prices = Joi.object()
+	.pattern(Joi.string().valid(...CATALOGUE.map(({ id }) => id)), Joi.array().items(between(0, 1e6)).length(3))
+	.messages({ 'object.unknown': 'is no type of the catalogue' });
+
 export const houseEditSchema = Joi.object({
 	schools: schools.required(),
 	uses,
+	prices,
 	version: count(1, 1e9).required()
 });

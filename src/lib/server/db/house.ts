@@ -1,6 +1,11 @@
 import type { SomeSchools } from '$lib/core/document/schools';
 import type { HouseUses } from '$lib/core/document/types';
-import { schools as schoolsSchema, uses as usesSchema } from '$lib/formats/schema/trip';
+import type { HousePrices } from '$lib/core/remedy/prices';
+import {
+	prices as pricesSchema,
+	schools as schoolsSchema,
+	uses as usesSchema
+} from '$lib/formats/schema/trip';
 import { ConflictError, type Db, NotFoundError, pool, rows, write } from './pool';
 import { checked, parsed } from './stored';
 
@@ -12,33 +17,45 @@ export interface House {
 	schools: SomeSchools;
 	/** what it uses types of the catalogue for, where it differs from the catalogue */
 	uses: HouseUses;
+	/** what things cost to buy, where it knows better than the first guess */
+	prices: HousePrices;
 	version: number;
 }
 
 /** @throws NotFoundError */
 export async function getHouse(houseId: string, db: Db = pool()): Promise<House> {
-	const [row] = await rows<{ schools: string; uses: string; version: number }>(
+	const [row] = await rows<{ schools: string; uses: string; prices: string; version: number }>(
 		db,
-		'SELECT schools, uses, version FROM houses WHERE id = ?',
+		'SELECT schools, uses, prices, version FROM houses WHERE id = ?',
 		[houseId]
 	);
 	if (!row) throw new NotFoundError('house');
 	return {
 		schools: checked<SomeSchools>('house', schoolsSchema, parsed('house', 'schools', row.schools)),
 		uses: checked<HouseUses>('house', usesSchema, parsed('house', 'uses', row.uses)),
+		prices: checked<HousePrices>('house', pricesSchema, parsed('house', 'prices', row.prices)),
 		version: row.version
 	};
 }
 
-/** What somebody saves of a house: uses that are left out stay as they are. */
-export type HouseEdit = Omit<House, 'uses'> & Partial<Pick<House, 'uses'>>;
+/** What somebody saves of a house: uses and prices that are left out stay as they are. */
+export type HouseEdit = Omit<House, 'uses' | 'prices'> & Partial<Pick<House, 'uses' | 'prices'>>;
 
 /** Saves how the house does it and returns the new version. @throws ConflictError when somebody saved meanwhile */
-export async function saveHouse(houseId: string, { schools, uses, version }: HouseEdit): Promise<number> {
+export async function saveHouse(
+	houseId: string,
+	{ schools, uses, prices, version }: HouseEdit
+): Promise<number> {
 	const touched = await write(
 		pool(),
-		'UPDATE houses SET schools = ?, uses = COALESCE(?, uses), version = version + 1 WHERE id = ? AND version = ?',
-		[JSON.stringify(schools), uses ? JSON.stringify(uses) : null, houseId, version]
+		'UPDATE houses SET schools = ?, uses = COALESCE(?, uses), prices = COALESCE(?, prices), version = version + 1 WHERE id = ? AND version = ?',
+		[
+			JSON.stringify(schools),
+			uses ? JSON.stringify(uses) : null,
+			prices ? JSON.stringify(prices) : null,
+			houseId,
+			version
+		]
 	);
 	if (touched === 0) throw new ConflictError('house', await getHouse(houseId));
 	return version + 1;

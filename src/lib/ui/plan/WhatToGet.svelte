@@ -6,7 +6,13 @@
 	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/remedies';
 	import type { CandidateSource } from '$lib/core/remedy/candidate';
 	import { type Decision, type Refusal, stillDeclined, type Way } from '$lib/core/remedy/decision';
-	import { PRICE_LEVELS, type PriceLevel, priceOf, PRICES } from '$lib/core/remedy/prices';
+	import {
+		type HousePrices,
+		PRICE_LEVELS,
+		pricedTypes,
+		type PriceLevel,
+		priceOf
+	} from '$lib/core/remedy/prices';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { typeName } from '$lib/words/garments';
 	import {
@@ -33,8 +39,10 @@
 		client: Client;
 		/** what was decided before */
 		decisions: readonly Decision[];
+		/** what the house knows of prices */
+		prices: HousePrices;
 	}
-	let { trip, client, decisions }: Props = $props();
+	let { trip, client, decisions, prices }: Props = $props();
 	const units = $derived(readerUnits());
 	const who = $derived(firstName(client.name));
 	const LEVEL_WORDS: Record<PriceLevel, string> = { plain: 'plain', usual: 'usual', fine: 'fine' };
@@ -54,7 +62,7 @@
 			(one) =>
 				one.decided === 'decline' &&
 				stillDeclined(one, {
-					cost: priceOf(one.typeId, level) ?? 0,
+					cost: priceOf(one.typeId, level, prices) ?? 0,
 					today: new Date().toISOString().slice(0, 10),
 					firstDate
 				})
@@ -67,6 +75,7 @@
 			client.things,
 			client.schools,
 			level,
+			prices,
 			declined.map(({ typeId }) => typeId)
 		])
 	);
@@ -98,7 +107,7 @@
 			stop();
 			trouble = 'That could not be worked out.';
 		};
-		const names = Object.fromEntries(Object.keys(PRICES).map((id) => [id, typeName(id, units)]));
+		const names = Object.fromEntries(pricedTypes(prices).map((id) => [id, typeName(id, units)]));
 		const plain = $state.snapshot({ trip, client }) as { trip: Trip; client: Client };
 		worker.postMessage({
 			document: {
@@ -110,7 +119,8 @@
 			client: plain.client,
 			level,
 			names,
-			declined: declined.map(({ typeId }) => typeId)
+			declined: declined.map(({ typeId }) => typeId),
+			prices: $state.snapshot(prices) as HousePrices
 		} satisfies RemedyRequest);
 	}
 
@@ -228,8 +238,8 @@
 		</ol>
 		{#each endSentences(answer) as sentence (sentence)}<p class="soft">{sentence}</p>{/each}
 		<p class="tiny soft">
-			Prices are a first guess for buying new, at the level chosen above; what the operator provides costs
-			nothing. What {who} gets is in the kit as assumed until somebody has seen it.
+			Prices are those of the house, or a first guess for buying new, at the level chosen above; what the
+			operator provides costs nothing. What {who} gets is in the kit as assumed until somebody has seen it.
 		</p>
 	{/if}
 </section>

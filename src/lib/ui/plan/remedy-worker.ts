@@ -2,7 +2,7 @@ import type { Client, Document } from '$lib/core/document/types';
 import type { CandidateSource } from '$lib/core/remedy/candidate';
 import { remedies } from '$lib/core/remedy/ladder';
 import type { Remedies, RemedyProgress } from '$lib/core/remedy/remedies';
-import type { PriceLevel } from '$lib/core/remedy/prices';
+import type { HousePrices, PriceLevel } from '$lib/core/remedy/prices';
 import { usualCandidates } from '$lib/core/remedy/usual-candidates';
 
 export interface RemedyRequest {
@@ -13,6 +13,8 @@ export interface RemedyRequest {
 	names: Readonly<Record<string, string>>;
 	/** types that are not to be got */
 	declined: readonly string[];
+	/** what the house knows of prices */
+	prices: HousePrices;
 }
 /** A candidate as the page shows and adds it. */
 export interface Offer {
@@ -32,15 +34,12 @@ const SHOW_EVERY_MS = 100;
 
 self.onmessage = ({ data }: MessageEvent<RemedyRequest>) => {
 	const say = (reply: RemedyReply): void => self.postMessage(reply);
-	const { document, client, level, names, declined } = data;
+	const { document, client, level, names, declined, prices } = data;
 	try {
-		const candidates = usualCandidates(
-			document,
-			client,
-			level,
-			(typeId) => names[typeId] ?? typeId,
-			new Set(declined)
-		);
+		const candidates = usualCandidates(document, client, level, (typeId) => names[typeId] ?? typeId, {
+			declined: new Set(declined),
+			prices
+		});
 		const steps = remedies(document, client, candidates);
 		let shown = 0;
 		let step = steps.next();

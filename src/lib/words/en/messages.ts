@@ -85,6 +85,10 @@ export const MESSAGES = {
 		'{now, plural, =0 {{who} needs nothing from the house.} one {Nothing in the house helps {who}: # moment is not right in the usual weather.} other {Nothing in the house helps {who}: # moments are not right in the usual weather.}}',
 	'lending.scarce': 'More could use {things} than there are.',
 	'lending.try-on': '{who} tries {things} on first: a size is not known.',
+	'bag.thing':
+		'{many, plural, one {{thing}} other {# × {thing}}}, {mass}: {loss, select, glove {somebody loses a glove} hat {somebody loses a hat} top {somebody’s top is soaked} socks {somebody’s socks are soaked} glasses {somebody’s glasses break} other {somebody’s torch fails}}{many, plural, one {} other { # times}} on about {likely} of 100 such trips.',
+	'bag.left': 'With it, about {left} of 100 such trips go without a loss that nobody has a spare for.',
+	'bag.none': 'Nobody needs a spare from the group: each has a second one, or the days are mild.',
 	'lending.proof':
 		'{proven, select, yes {Nobody is helped more by any other way to share out what there is.} other {Not every way to share it out was tried: another one may do as well.}}',
 

@@ -1,7 +1,10 @@
 import type { LentClient } from '../../core/remedy/lending/lending';
+import type { SpareBag } from '../../core/remedy/lending/spare-bag';
 import type { StockItem } from '../../core/remedy/lending/stock';
+import { typeName } from '../garments';
 import { shortName } from '../labels';
 import { listed, message, small } from '../message';
+import { massWords, METRIC, type Units } from '../units';
 
 /** Who gets what of the house, as a guide would say it. */
 
@@ -45,5 +48,22 @@ export const scarceSentence = (scarce: readonly string[], nameOf: (kindId: strin
 	scarce.length === 0
 		? ''
 		: message('lending.scarce', { things: listed(scarce.map((id) => small(nameOf(id)))) });
+/** The group's spare bag, thing by thing, and what it leaves open. */
+export function bagSentences({ things, uncovered }: SpareBag, units: Units = METRIC): string[] {
+	if (things.length === 0 && uncovered === 0) return [message('bag.none')];
+	const ofHundred = (share: number): number => Math.round(share * 100);
+	return [
+		...things.map(({ loss, typeId, many, massG, likely }) =>
+			message('bag.thing', {
+				many,
+				thing: shortName(typeName(typeId)),
+				mass: massWords(massG, units),
+				loss,
+				likely: Math.max(1, ofHundred(likely))
+			})
+		),
+		message('bag.left', { left: ofHundred(1 - uncovered) })
+	];
+}
 export const lendingProof = (proven: boolean): string =>
 	message('lending.proof', { proven: proven ? 'yes' : 'no' });

@@ -5,13 +5,17 @@
 	import { clothOf } from '$lib/core/cloth/things';
 	import type { Lending } from '$lib/core/remedy/lending/lending';
 	import { sizeFit } from '$lib/core/remedy/lending/sizes';
+	import { spareBag } from '$lib/core/remedy/lending/spare-bag';
 	import { stockKind } from '$lib/core/remedy/lending/stock';
 	import LendingWorker from '$lib/ui/lending/lending-worker?worker';
 	import type { LendingReply, LendingRequest } from '$lib/ui/lending/lending-worker';
 	import LoanTable, { type LoanCell } from '$lib/ui/lending/LoanTable.svelte';
+	import Field from '$lib/ui/parts/Field.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
 	import { firstName } from '$lib/words/labels';
 	import {
+		bagSentences,
 		lendingProof,
 		lentSentence,
 		scarceSentence,
@@ -125,6 +129,10 @@
 		proposed: proposals.some((one) => one.stockId === kindId && one.clientId === clientId),
 		fit: fits.get(`${kindId} ${clientId}`) ?? 'try it on'
 	});
+	let bagG = $state<number | undefined>(1000);
+	const bagWords = $derived(
+		bagSentences(spareBag(data.document, Math.max(0, Math.min(20_000, bagG ?? 0))), readerUnits())
+	);
 	const nameOf = (id: string): string => kinds.find((kind) => kind.id === id)?.name ?? id;
 	const whoIs = (id: string): string => clients.find((client) => client.id === id)?.name ?? id;
 </script>
@@ -194,6 +202,17 @@
 			</section>
 		{/if}
 	</div>
+	<section class="bag" aria-labelledby="bag-head">
+		<h2 id="bag-head">The group’s spare bag</h2>
+		<Field id="bag-most" label="May weigh" type="number" unit="g" min={0} bind:value={bagG} class="most" />
+		<ul>
+			{#each bagWords as sentence (sentence)}<li>{sentence}</li>{/each}
+		</ul>
+		<p class="tiny soft">
+			How often a glove is lost or a torch fails is our assumption: 1 to 3 days in 100 for each client.
+			Whoever has a second one of their own is left out.
+		</p>
+	</section>
 	<p class="tiny soft">
 		Whoever is helped most comes first: fewest people not right in the usual weather, then fewest moments,
 		then the least money and the fewest things. What is lent is part of the client’s kit on this trip, in
@@ -231,6 +250,16 @@
 	section {
 		flex: 1 1 340px;
 		max-width: 80ch;
+	}
+	.bag {
+		margin: 16px 0;
+	}
+	.bag :global(.most) {
+		width: 120px;
+	}
+	.bag li {
+		border-left: 0;
+		padding-left: 0;
 	}
 	li {
 		border-left: 5px solid var(--v-right);

@@ -1,5 +1,6 @@
 import { schooled } from '$lib/core/conditions/person';
 import { getDocument } from '$lib/server/db/clients';
+import { getHouse } from '$lib/server/db/house';
 import { decisionsOf } from '$lib/server/db/lending/decisions';
 import { getWishes } from '$lib/server/db/wishes';
 import { orNotFound } from '$lib/server/http';
@@ -7,10 +8,11 @@ import { keptPlan } from '$lib/server/plans/keep';
 import { error } from '@sveltejs/kit';
 
 export async function load({ params, url, locals }) {
-	const [document, wished, decisions] = await Promise.all([
+	const [document, wished, decisions, house] = await Promise.all([
 		orNotFound(getDocument(locals.houseId, params.id)),
 		getWishes(params.id, params.clientId),
-		decisionsOf(params.id, params.clientId)
+		decisionsOf(params.id, params.clientId),
+		getHouse(locals.houseId)
 	]);
 	const own = document.clients.find(({ id }) => id === params.clientId);
 	if (!own) error(404, 'This client is not on the trip.');
@@ -28,6 +30,7 @@ export async function load({ params, url, locals }) {
 		client: schooled(own, document),
 		wished,
 		decisions,
+		prices: house.prices,
 		day,
 		weather: weathers.find(({ id }) => id === url.searchParams.get('weather')) ?? weathers[0]!,
 		foul,

@@ -264,7 +264,7 @@
 {#if stage && hasKit && hasDrawn}
 	<OnceNear height={110}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
-			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} />
+			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} prices={data.prices} />
 		{/await}
 	</OnceNear>
 {/if}
