@@ -2,6 +2,7 @@
 	import { goto, invalidate } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
 	import { daysBetween } from '$lib/core/patterns/edit-days';
+	import FileButton from '$lib/ui/parts/FileButton.svelte';
 	import { nextStep } from '$lib/formats/next-step';
 	import { monthAndYear, shortDate } from '$lib/words/labels';
 	import Choice from '$lib/ui/parts/Choice.svelte';
@@ -52,6 +53,20 @@
 		});
 		errors = answer.errors;
 		message = answer.ok ? '' : answer.message;
+		if (answer.data) await goto(`/trips/${answer.data.id}`);
+	}
+	/** A trip that was saved as a file becomes a new one here. */
+	async function openFile(file: File): Promise<void> {
+		const document = (await file
+			.text()
+			.then(JSON.parse)
+			.catch(() => null)) as object | null;
+		if (!document) {
+			message = `${file.name} is no trip that was saved from here.`;
+			return;
+		}
+		const answer = await send<{ id: string }>('POST', '/api/v1/trips/document', document);
+		message = answer.ok ? '' : `${file.name} cannot be opened: ${answer.message}`;
 		if (answer.data) await goto(`/trips/${answer.data.id}`);
 	}
 	async function remove(trip: { id: string; name: string }): Promise<void> {
@@ -203,6 +218,11 @@
 			/>
 		{/if}
 		<Button type="submit" class="main">Make the trip</Button>
+		<FileButton
+			label="Open a saved trip"
+			accept=".json,application/json"
+			take={(file) => void openFile(file)}
+		/>
 		{#if message}<p role="alert" class="small">{message}</p>{/if}
 	</form>
 </div>

@@ -78,7 +78,7 @@ describe('schools', () => {
 		await expect(saveHouse(FIRST_HOUSE, { schools: {}, version: before.version })).rejects.toThrow(
 			ConflictError
 		);
-		await saveHouse(FIRST_HOUSE, { ...before, version: kept });
+		await saveHouse(FIRST_HOUSE, { ...before, version: priced });
 	});
 	it('of a trip and a client are kept, and stay when an edit does not name them', async () => {
 		const trip = await createTrip(FIRST_HOUSE, { name: 'Schooled', place: '' });

@@ -1,11 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createClient } from '../../src/lib/server/db/clients';
+import { createClient, getDocument } from '../../src/lib/server/db/clients';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { saveDecisions } from '../../src/lib/server/db/lending/decisions';
 import { getEdits, getEverybody, saveEdit, saveEverybody } from '../../src/lib/server/db/packing/lists';
-import { closePool, ConflictError, NotFoundError, pool, write } from '../../src/lib/server/db/pool';
+import { openDocument } from '../../src/lib/server/db/packing/open-document';
+import { closePool, ConflictError, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip } from '../../src/lib/server/db/trips';
 import { dueInHouse, dueOnTrip } from '../../src/lib/server/plans/due';
+import { lentId } from '../../src/lib/core/remedy/lending/stock';
+import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { startWithEmptyHouse } from '../fixtures/empty-database';
 
 beforeAll(startWithEmptyHouse);
@@ -45,6 +48,31 @@ describe('a line changed by hand', () => {
 		expect(await getEdits(trip, client)).toEqual([{ ...five, many: null, isOff: true }]);
 		await expect(saveEdit(FIRST_HOUSE, trip, 'nobody', five)).rejects.toThrow(NotFoundError);
 		await expect(saveEdit('another-house', trip, client, five)).rejects.toThrow(NotFoundError);
+	});
+});
+
+describe('a trip that was saved as a file', () => {
+	it('is opened as a new one, all of it or nothing, and writes nothing over', async () => {
+		const before = await getDocument(FIRST_HOUSE, DEMO_DOCUMENT.trip.id).catch(() => null);
+		expect(before).toBeNull();
+		const lent = { ...DEMO_DOCUMENT.clients[0]!.things[0]!, id: lentId('coat') };
+		const [runa, teo] = DEMO_DOCUMENT.clients;
+		const document = { ...DEMO_DOCUMENT, clients: [{ ...runa!, things: [...runa!.things, lent] }, teo!] };
+		const ids = [await openDocument(FIRST_HOUSE, document), await openDocument(FIRST_HOUSE, document)];
+		expect(new Set(ids).size).toBe(2);
+		const opened = await getDocument(FIRST_HOUSE, ids[1]!);
+		expect(opened.trip.stages).toEqual(DEMO_DOCUMENT.trip.stages);
+		expect(opened.clients.map(({ name }) => name)).toEqual(['Runa Fjellby', 'Teo Marsh']);
+		const plain = (document_: typeof opened) => document_.clients.map(({ things }) => things.map(({ typeId, quantity, facts }) => [typeId, quantity, facts])); // prettier-ignore
+		expect(plain(opened)).toEqual(plain(DEMO_DOCUMENT));
+		expect(opened.clients[1]).toMatchObject({ topSize: teo!.topSize, shoeSize: teo!.shoeSize });
+		const many = { ...DEMO_DOCUMENT, clients: [runa!, { ...teo!, name: 'x'.repeat(300) }] };
+		await expect(openDocument(FIRST_HOUSE, many)).rejects.toThrow();
+		const [count] = await rows<{ many: number }>(
+			pool(),
+			"SELECT COUNT(*) AS many FROM clients WHERE name = 'Runa Fjellby'"
+		);
+		expect(Number(count!.many)).toBe(2);
 	});
 });
 

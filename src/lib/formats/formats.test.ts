@@ -19,7 +19,7 @@ import {
 } from '../words/labels';
 import { check } from './check';
 import { DEMO_DOCUMENT } from './demo';
-import { planAnswer } from './plan-answer';
+import { planAnswer } from './answers/plan-answer';
 import { clientEditSchema } from './schema/client';
 import { documentSchema } from './schema/document';
 import { demandSchema, planRequestSchema } from './schema/plan';

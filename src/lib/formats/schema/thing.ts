@@ -13,6 +13,7 @@ import {
 	FACES,
 	FEATURES,
 	FIBRES,
+	type Fact,
 	type Thing
 } from '../../core/document/types';
 import { WATER_GRADES } from '../../core/document/weather';
@@ -75,6 +76,14 @@ const thingFields = {
 };
 
 export const thing = Joi.object<Thing>({ id: id.required(), ...thingFields, ...versioned });
+/** A thing that is to be added to a kit; its name is that of its type where none is said. */
+export interface NewThing {
+	typeId: string;
+	quantity: Fact<number>;
+	name?: string;
+	facts?: Thing['facts'];
+}
+
 export const newThingSchema = Joi.object({
 	typeId,
 	quantity: fact(count(0, 99)).required(),

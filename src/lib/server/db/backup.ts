@@ -160,7 +160,7 @@ export const replacedBy = (
 			throw new ArchiveError(
 				'What is there is too much to be set aside here: bring the copy back with npm run restore.'
 			);
-		for (const table of ['search_words', 'trips', 'clients', 'patterns'])
+		for (const table of ['search_words', 'trips', 'clients', 'patterns', 'stock'])
 			await write(db, `DELETE FROM ${table}`);
 		await putIn(db, wanted.tables);
 		await putAllWords(db);

@@ -1,5 +1,6 @@
 import { CLIENT_FACT_NAMES } from '$lib/core/document/client-facts';
 import { client as clientSchema } from '$lib/formats/schema/client';
+import type { NewThing } from '$lib/formats/schema/thing';
 import { thingOfType } from '$lib/core/cloth/things';
 import type { Client, Document, Fact, FactsOfClient, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '$lib/core/document/types';
@@ -309,14 +310,6 @@ async function insertThing(
 			JSON.stringify(thing.facts)
 		]
 	);
-}
-
-/** A thing that is to be added to a kit; its name is that of its type where none is said. */
-export interface NewThing {
-	typeId: string;
-	quantity: Fact<number>;
-	name?: string;
-	facts?: Thing['facts'];
 }
 
 /** Adds things of catalogue types to a kit, all or none of them, and returns them. @throws NotFoundError, RangeError */

@@ -1,6 +1,6 @@
 import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
-import type { ListRow } from '../../words/list-story';
+import type { ListRow } from '../../words/remedy/list-story';
 import { TooLargeError } from '../errors';
 import { calendarOf } from './calendar';
 import { listCsv, listXlsx } from './list-files';

@@ -1,4 +1,4 @@
-import type { ListRow } from '$lib/words/list-story';
+import type { ListRow } from '$lib/words/remedy/list-story';
 import ExcelJS from 'exceljs';
 import Papa from 'papaparse';
 

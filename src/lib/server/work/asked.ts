@@ -7,8 +7,8 @@ import {
 	type PlanRequest,
 	planRequestSchema
 } from '$lib/formats/schema/plan';
-import { type LendingRequest, lendingRequestSchema } from '$lib/formats/schema/lending';
-import { type RemediesRequest, remediesRequestSchema } from '$lib/formats/schema/remedies';
+import { type LendingRequest, lendingRequestSchema } from '$lib/formats/schema/lending/lending';
+import { type RemediesRequest, remediesRequestSchema } from '$lib/formats/schema/lending/remedies';
 import { tripEditSchema } from '$lib/formats/schema/trip';
 import { upgradeDocument, upgradeTrip } from '$lib/formats/upgrade';
 import type { TripEdit } from '../db/trips';

@@ -7,12 +7,12 @@ import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
 import { finished } from '$lib/core/search/steps';
 import { lending } from '$lib/core/remedy/lending/lending';
 import { remedies } from '$lib/core/remedy/ladder';
-import { lendingAnswer } from '$lib/formats/lending-answer';
-import { planAnswer } from '$lib/formats/plan-answer';
-import { remediesAnswer } from '$lib/formats/remedies-answer';
-import type { LendingRequest } from '$lib/formats/schema/lending';
+import { lendingAnswer } from '$lib/formats/answers/lending-answer';
+import { planAnswer } from '$lib/formats/answers/plan-answer';
+import { remediesAnswer } from '$lib/formats/answers/remedies-answer';
+import type { LendingRequest } from '$lib/formats/schema/lending/lending';
 import type { PlanRequest } from '$lib/formats/schema/plan';
-import type { RemediesRequest } from '$lib/formats/schema/remedies';
+import type { RemediesRequest } from '$lib/formats/schema/lending/remedies';
 import { packedDays, unpackedDays } from '../plans/packed';
 import { hittingSolver } from '../solver/hitting';
 import {

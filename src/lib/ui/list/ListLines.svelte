@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Input } from 'flowbite-svelte';
 	import type { FinalLine, LineEdit } from '$lib/core/kit/own-lines';
-	import { lineNotes, manyWords } from '$lib/words/list-story';
+	import { lineNotes, manyWords } from '$lib/words/remedy/list-story';
 
 	/** Lines of a list, to be ticked on paper; by hand they can be changed. */
 	interface Props {

@@ -47,6 +47,8 @@ export const lentThing = ({
 });
 /** Id of a thing that the house lends. */
 export const lentId = (stockId: string): string => `lent-${stockId}`.slice(0, 64);
+/** Whether a thing of a kit is the house's. */
+export const isLent = ({ id }: Pick<Thing, 'id'>): boolean => id.startsWith('lent-');
 
 /** Things of a stock that are alike. */
 export interface StockKind {

@@ -1,4 +1,4 @@
-import { newStockSchema } from '$lib/formats/schema/stock';
+import { newStockSchema } from '$lib/formats/schema/lending/stock';
 import { addStock, getStock, type NewStock } from '$lib/server/db/lending/stock';
 import { api, bodyOf } from '$lib/server/http';
 

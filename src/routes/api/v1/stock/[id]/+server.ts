@@ -1,4 +1,4 @@
-import { stockEditSchema } from '$lib/formats/schema/stock';
+import { stockEditSchema } from '$lib/formats/schema/lending/stock';
 import { saveStock, setStockDeleted, type StockEdit } from '$lib/server/db/lending/stock';
 import { api, bodyOf, param } from '$lib/server/http';
 

@@ -10,7 +10,7 @@
 	import { why } from '$lib/ui/parts/why.svelte';
 	import { firstName, longDate, shortName } from '$lib/words/labels';
 	import { findingSentence } from '$lib/words/findings';
-	import { askedNotes, leaveWords, manyWords, rideWords, smallWords } from '$lib/words/list-story';
+	import { askedNotes, leaveWords, manyWords, rideWords, smallWords } from '$lib/words/remedy/list-story';
 	import { countWords } from '$lib/words/plan-story';
 	import { startSentence } from '$lib/words/remedy/remedy-story';
 

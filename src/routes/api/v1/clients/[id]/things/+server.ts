@@ -1,5 +1,5 @@
-import { newThingSchema } from '$lib/formats/schema/thing';
-import { addThings, type NewThing } from '$lib/server/db/clients';
+import { type NewThing, newThingSchema } from '$lib/formats/schema/thing';
+import { addThings } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 
 export const POST = api(async (event) => {

@@ -1,4 +1,4 @@
-import { everybodySchema } from '$lib/formats/schema/lists';
+import { everybodySchema } from '$lib/formats/schema/lending/lists';
 import { type Everybody, getEverybody, saveEverybody } from '$lib/server/db/packing/lists';
 import { api, bodyOf, param } from '$lib/server/http';
 

@@ -1,4 +1,4 @@
-import { loansEditSchema } from '$lib/formats/schema/stock';
+import { loansEditSchema } from '$lib/formats/schema/lending/stock';
 import { getLoans, type LoanChange, saveLoans } from '$lib/server/db/lending/loans';
 import { getTrip } from '$lib/server/db/trips';
 import { api, bodyOf, param } from '$lib/server/http';

@@ -1,5 +1,5 @@
-import { newThingsSchema } from '$lib/formats/schema/thing';
-import { addThings, type NewThing } from '$lib/server/db/clients';
+import { type NewThing, newThingsSchema } from '$lib/formats/schema/thing';
+import { addThings } from '$lib/server/db/clients';
 import { api, bodyOf, param } from '$lib/server/http';
 
 /** A whole list of things at once, all or none of them. */

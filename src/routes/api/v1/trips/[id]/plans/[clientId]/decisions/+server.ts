@@ -1,4 +1,4 @@
-import { decisionsSchema } from '$lib/formats/schema/decision';
+import { decisionsSchema } from '$lib/formats/schema/lending/decision';
 import { decisionsOf, type NewDecision, saveDecisions } from '$lib/server/db/lending/decisions';
 import { belongs } from '$lib/server/db/trips';
 import { api, bodyOf, param } from '$lib/server/http';

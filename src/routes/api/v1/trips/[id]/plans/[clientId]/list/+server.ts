@@ -1,8 +1,8 @@
-import { listFileSchema } from '$lib/formats/schema/lists';
+import { listFileSchema } from '$lib/formats/schema/lending/lists';
 import { listCsv, listXlsx } from '$lib/server/files/list-files';
 import { api, file, param, queryOf } from '$lib/server/http';
 import { clientList } from '$lib/server/plans/client-list';
-import { listRows } from '$lib/words/list-story';
+import { listRows } from '$lib/words/remedy/list-story';
 
 /** A client's list: as JSON, or as a file that a spreadsheet opens. */
 export const GET = api(async (event) => {

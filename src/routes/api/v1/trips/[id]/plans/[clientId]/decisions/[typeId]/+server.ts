@@ -1,4 +1,4 @@
-import { isThereSchema } from '$lib/formats/schema/decision';
+import { isThereSchema } from '$lib/formats/schema/lending/decision';
 import { setThere, takeBack } from '$lib/server/db/lending/decisions';
 import { api, bodyOf, param } from '$lib/server/http';
 

@@ -1,6 +1,6 @@
 import type { LineEdit } from '$lib/core/kit/own-lines';
 import { id } from '$lib/formats/schema/common';
-import { lineEditSchema } from '$lib/formats/schema/lists';
+import { lineEditSchema } from '$lib/formats/schema/lending/lists';
 import { saveEdit } from '$lib/server/db/packing/lists';
 import { api, bodyOf, param } from '$lib/server/http';
 

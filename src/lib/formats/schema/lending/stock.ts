@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { STOCK_STATES } from '../../core/remedy/lending/stock';
-import { between, count, id, isoDate, name, oneOf } from './common';
-import { thingFacts, typeId } from './thing';
+import { STOCK_STATES } from '../../../core/remedy/lending/stock';
+import { between, count, id, isoDate, name, oneOf } from '../common';
+import { thingFacts, typeId } from '../thing';
 
 const fields = {
 	typeId,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { REFUSALS, WAYS } from '../../core/remedy/decision';
-import { between, count, name, oneOf } from './common';
-import { typeId } from './thing';
+import { REFUSALS, WAYS } from '../../../core/remedy/decision';
+import { between, count, name, oneOf } from '../common';
+import { typeId } from '../thing';
 
 const decision = Joi.object({
 	typeId,

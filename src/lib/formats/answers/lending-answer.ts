@@ -1,4 +1,4 @@
-import type { Lending } from '../core/remedy/lending/lending';
+import type { Lending } from '../../core/remedy/lending/lending';
 import { solvedAnswer } from './remedies-answer';
 
 /** Who gets what, as the API answers it. */

@@ -1,23 +1,23 @@
-import { type Cell, foulStage } from '../core/conditions/cells';
-import type { Finding } from '../core/document/finding';
-import { gathered } from '../core/judge/findings';
-import { type Caution, cautionsOf } from '../core/rules/cautions';
-import { cautionSentence } from '../words/cautions';
-import type { Reason } from '../core/document/reasons';
-import type { Client, Site, Stage, Trip } from '../core/document/types';
-import type { LimitedBy, Verdict } from '../core/document/verdict';
-import type { WornThing } from '../core/document/worn';
-import type { Band } from '../core/heat/debt';
-import type { Moment } from '../core/heat/simulation';
-import { type Count, mostCounts, tooFew } from '../core/kit/counting';
-import type { CarriedThing, Pack } from '../core/kit/pack';
-import { type PlannedPhase, type PlannedStage } from '../core/kit/planned-day';
-import { simulationOf } from '../core/plan/simulated-plan';
-import { findingSentence } from '../words/findings';
-import { firstName, shortName } from '../words/labels';
-import { countWords } from '../words/plan-story';
-import { reasonInWords } from '../words/reasons';
-import { METRIC } from '../words/units';
+import { type Cell, foulStage } from '../../core/conditions/cells';
+import type { Finding } from '../../core/document/finding';
+import { gathered } from '../../core/judge/findings';
+import { type Caution, cautionsOf } from '../../core/rules/cautions';
+import { cautionSentence } from '../../words/cautions';
+import type { Reason } from '../../core/document/reasons';
+import type { Client, Site, Stage, Trip } from '../../core/document/types';
+import type { LimitedBy, Verdict } from '../../core/document/verdict';
+import type { WornThing } from '../../core/document/worn';
+import type { Band } from '../../core/heat/debt';
+import type { Moment } from '../../core/heat/simulation';
+import { type Count, mostCounts, tooFew } from '../../core/kit/counting';
+import type { CarriedThing, Pack } from '../../core/kit/pack';
+import { type PlannedPhase, type PlannedStage } from '../../core/kit/planned-day';
+import { simulationOf } from '../../core/plan/simulated-plan';
+import { findingSentence } from '../../words/findings';
+import { firstName, shortName } from '../../words/labels';
+import { countWords } from '../../words/plan-story';
+import { reasonInWords } from '../../words/reasons';
+import { METRIC } from '../../words/units';
 
 /** What of a cell is given out with its phase. */
 const CONDITIONS = [

@@ -1,10 +1,10 @@
 import Joi from 'joi';
-import type { Document } from '../../core/document/types';
-import type { SettledLoan } from '../../core/remedy/lending/lending';
-import type { StockKind } from '../../core/remedy/lending/stock';
-import { between, count, id } from './common';
-import { documentSchema } from './document';
-import { thing } from './thing';
+import type { Document } from '../../../core/document/types';
+import type { SettledLoan } from '../../../core/remedy/lending/lending';
+import type { StockKind } from '../../../core/remedy/lending/stock';
+import { between, count, id } from '../common';
+import { documentSchema } from '../document';
+import { thing } from '../thing';
 
 /** Kinds of things that can be shared out at once. */
 const MOST_KINDS = 60;

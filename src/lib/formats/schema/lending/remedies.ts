@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import type { Document } from '../../core/document/types';
-import { CANDIDATE_SOURCES, type Candidate } from '../../core/remedy/candidate';
-import { between, count, id, oneOf } from './common';
-import { documentSchema } from './document';
-import { thing } from './thing';
+import type { Document } from '../../../core/document/types';
+import { CANDIDATE_SOURCES, type Candidate } from '../../../core/remedy/candidate';
+import { between, count, id, oneOf } from '../common';
+import { documentSchema } from '../document';
+import { thing } from '../thing';
 
 /** Candidates that can be asked about at once. */
 const MOST_CANDIDATES = 120;

@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { isCatalogueId } from '../../core/cloth/catalogue';
-import { LIMITS } from '../limits';
-import { count, id } from './common';
+import { isCatalogueId } from '../../../core/cloth/catalogue';
+import { LIMITS } from '../../limits';
+import { count, id } from '../common';
 
 const row = Joi.object({
 	id: id.required(),

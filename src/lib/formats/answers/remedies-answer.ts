@@ -1,5 +1,5 @@
-import type { Remedies, Rung, SolvedMoment } from '../core/remedy/remedies';
-import type { WrongMoment } from '../core/remedy/moments';
+import type { Remedies, Rung, SolvedMoment } from '../../core/remedy/remedies';
+import type { WrongMoment } from '../../core/remedy/moments';
 
 /** What to get, as the API answers it. */
 

@@ -1,7 +1,7 @@
-import { SMALL_THINGS, type SmallThing } from '../core/kit/small-things';
-import { type LeaveReason, type ListLine, type Ride, RIDES } from '../core/kit/list';
-import type { Asked, FinalLine } from '../core/kit/own-lines';
-import { message } from './message';
+import { SMALL_THINGS, type SmallThing } from '../../core/kit/small-things';
+import { type LeaveReason, type ListLine, type Ride, RIDES } from '../../core/kit/list';
+import type { Asked, FinalLine } from '../../core/kit/own-lines';
+import { message } from '../message';
 
 /** A client's list in words, the same on the page, on paper and in files. */
 
