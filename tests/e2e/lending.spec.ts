@@ -204,9 +204,7 @@ test('a kit from nothing: what a usual guest has, a thing of its own by three an
 		buffer: sheet
 	});
 	const list = page.getByRole('list', { name: 'What is added' });
-	await expect(
-		list.getByLabel('How many: 2 warm hat').or(list.getByLabel(/^How many: .*warm hat/))
-	).toHaveValue('2');
+	await expect(list.getByLabel('How many: 2 warm hat')).toHaveValue('2');
 	await page.setInputFiles('input[type=file]', {
 		name: 'broken.xlsx',
 		mimeType: 'application/octet-stream',

@@ -11,7 +11,8 @@ import type {
 	Thing
 } from '../core/document/types';
 import type { LETTER_SIZES } from '../core/document/client-facts';
-import { DOCUMENT_FORMAT, DOCUMENT_VERSION, NOTHING_KNOWN } from '../core/document/types';
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '../core/document/types';
+import { NOTHING_KNOWN } from '../core/document/nothing-known';
 import { typeName } from '../words/garments';
 import { usualWeathers } from '../words/weathers';
 

@@ -1,5 +1,5 @@
 import type { BagNumber, BatteryCharge, EndWorn } from './as-said';
-import { CLIENT_FACT_NAMES, type ClientFactName, type ClientFactValue } from './client-facts';
+import type { ClientFactName, ClientFactValue } from './client-facts';
 import type { Doing, HouseUses, Mark } from './doing';
 import type { Part } from './parts';
 import type { SomeSchools } from './schools';
@@ -370,11 +370,6 @@ export interface Thing extends Versioned {
 
 /** Facts of a client, by name. */
 export type FactsOfClient = { [K in ClientFactName]: Fact<ClientFactValue<K>> };
-/** What is known of a client of whom nobody has asked anything. */
-export const NOTHING_KNOWN = Object.fromEntries(
-	CLIENT_FACT_NAMES.map((name) => [name, { value: null, source: 'client', state: 'not asked' }])
-) as FactsOfClient;
-
 export interface Client extends Versioned, FactsOfClient {
 	id: string;
 	name: string;

@@ -42,4 +42,15 @@ describe('a pasted list', () => {
 	it('reads a thousand lines at once, and takes so many of them', () => {
 		expect(readKitList('fleece\n'.repeat(1000))).toHaveLength(MOST_ROWS);
 	});
+	it('finds the column of the things, wherever it stands', () => {
+		const said = readKitList(
+			'Where\tThing\tMany\nIn the pack\train pants\t1\nIn the pack\twarm hat\t2\nOn top\tzorblax\t3'
+		);
+		expect(said.map(({ said: words, read, type }) => [words, read.quantity, type?.id ?? null])).toEqual([
+			['Thing', 1, null],
+			['1 rain pants', 1, 'trousers-rain'],
+			['2 warm hat', 2, 'hat-warm'],
+			['3 zorblax', 3, null]
+		]);
+	});
 });

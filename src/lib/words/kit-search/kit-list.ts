@@ -22,11 +22,27 @@ const isHeading = (line: string): boolean => /:$/.test(line);
 /** Signs of a list before a thing. */
 const BULLET = /^\s*(?:[-*•·–—☐☑✓✔]|\[[ x]?\]|\d{1,2}[.)](?=\s))\s*/;
 
-/** A line of a table: what stands in its first column of words, with a figure beside it in front. */
-function fromColumns(line: string): string {
-	const columns = line.split(/\t|;/).map((column) => column.trim());
-	const words = columns.find((column) => /[a-zäöü]/i.test(column)) ?? '';
-	const count = columns.find((column) => /^\d{1,2}$/.test(column));
+const COLUMNS = /\t|;/;
+const cellsOf = (line: string): string[] => line.split(COLUMNS).map((cell) => cell.trim());
+const isCount = (cell: string): boolean => /^\d{1,2}$/.test(cell);
+
+const isWords = (cell: string): boolean => /[a-zäöü]/i.test(cell);
+
+/** The column of a table in which the things stand: the one that names most that are unlike; -1 where none names any. */
+function thingColumn(rows: readonly (readonly string[])[]): number {
+	const named = Array.from({ length: Math.max(0, ...rows.map(({ length }) => length)) }, (_, at) => {
+		const hits = rows.flatMap((row) => (row[at] ? (kitHits(row[at])[0] ?? []) : []));
+		return new Set(hits.filter(({ exact }) => exact).map(({ type }) => type.id)).size;
+	});
+	const most = Math.max(0, ...named);
+	return most === 0 ? -1 : named.indexOf(most);
+}
+
+/** A row of a table as a phrase: its thing, with a figure that stands alone in front. */
+function fromColumns(cells: readonly string[], thingAt: number): string {
+	const at = cells[thingAt];
+	const words = at && isWords(at) ? at : (cells.find(isWords) ?? '');
+	const count = cells.find(isCount);
 	return count ? `${count} ${words}` : words;
 }
 
@@ -36,9 +52,10 @@ function fromColumns(line: string): string {
  */
 export function readKitList(text: string): ListRow[] {
 	const lines = text.split(/\r?\n/).map((line) => line.replace(BULLET, '').trim());
+	const thingAt = thingColumn(lines.filter((line) => COLUMNS.test(line)).map(cellsOf));
 	const phrases = lines.flatMap((line) => {
 		if (line === '' || isHeading(line)) return [];
-		if (/\t|;/.test(line)) return [fromColumns(line)];
+		if (COLUMNS.test(line)) return [fromColumns(cellsOf(line), thingAt)];
 		const said = line.replace(/^(i have|i've got|we have|ich habe)\b:?\s*/i, '');
 		return said.split(/,\s+|\s+and\s+(?=(?:a|an|my|one|two|three|\d)\b)/i);
 	});

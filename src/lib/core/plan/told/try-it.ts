@@ -3,13 +3,13 @@ import { catalogueType } from '../../cloth/catalogue';
 import { PARTS } from '../../document/parts';
 import {
 	type Client,
-	NOTHING_KNOWN,
 	type Phase,
 	type PhasePlace,
 	type Stage,
 	type Thing,
 	type Weather
 } from '../../document/types';
+import { NOTHING_KNOWN } from '../../document/nothing-known';
 import type { Precipitation } from '../../document/weather';
 import type { SimulatedDay } from '../../heat/simulation';
 import { type PlannedStage } from '../../kit/planned-day';

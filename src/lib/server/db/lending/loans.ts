@@ -38,7 +38,7 @@ export async function lentOn(tripId: string, db: Db): Promise<Map<string, Thing[
 	const found = await rows<{ clientId: string; id: string; typeId: string; name: string; facts: string }>(
 		db,
 		`SELECT l.client_id AS clientId, s.id, s.type_id AS typeId, s.name, s.facts
-		 FROM loans l JOIN stock s ON s.id = l.stock_id WHERE l.trip_id = ? AND l.lend = 1 ORDER BY s.created_at, s.id`,
+		 FROM loans l JOIN stock s ON s.id = l.stock_id WHERE l.trip_id = ? AND l.lend = 1 ORDER BY l.client_id, l.stock_id`,
 		[tripId]
 	);
 	const things = new Map<string, Thing[]>();
