@@ -3,7 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { onDestroy } from 'svelte';
 	import type { Client, Trip } from '$lib/core/document/types';
-	import type { Remedies, RemedyProgress, Rung } from '$lib/core/remedy/remedies';
+	import type { RemedyProgress, Rung } from '$lib/core/remedy/remedies';
 	import type { CandidateSource } from '$lib/core/remedy/candidate';
 	import { type Decision, type Refusal, stillDeclined, type Way } from '$lib/core/remedy/decision';
 	import {
@@ -32,7 +32,8 @@
 	import { readerUnits } from '../parts/reader-units';
 	import { send } from '../parts/send';
 	import RemedyWorker from './remedy-worker?worker';
-	import type { Offer, RemedyReply, RemedyRequest } from './remedy-worker';
+	import type { Offer, Offered, RemedyRequest } from './remedy-worker';
+	import { WorkerQuestion } from '../work/worker-question.svelte';
 
 	interface Props {
 		trip: Trip;
@@ -49,12 +50,17 @@
 
 	// svelte-ignore state_referenced_locally
 	let level = $state<PriceLevel>(client.priceLevel.value ?? 'usual');
-	let progress = $state.raw<RemedyProgress | null>(null);
-	let answer = $state.raw<Remedies | null>(null);
-	let offers = $state.raw<readonly Offer[]>([]);
-	let trouble = $state('');
-	/** what was asked: an answer to something else is no answer */
-	let askedFor = $state('');
+	const asked = new WorkerQuestion<RemedyRequest, RemedyProgress, Offered>(() => new RemedyWorker(), {
+		task: 'trying',
+		done: 0,
+		total: 0
+	});
+	onDestroy(asked.stop);
+	const progress = $derived(asked.progress);
+	const answer = $derived(asked.answer?.remedies ?? null);
+	const offers = $derived<readonly Offer[]>(asked.answer?.offers ?? []);
+	let notSaved = $state('');
+	const trouble = $derived(notSaved || asked.trouble);
 	const firstDate = $derived(trip.stages.map(({ date }) => date).sort()[0] ?? null);
 	/** What was declined for a reason that holds. */
 	const declined = $derived(
@@ -79,37 +85,13 @@
 			declined.map(({ typeId }) => typeId)
 		])
 	);
-	const isOld = $derived(answer !== null && askedFor !== question);
-	let worker: Worker | null = null;
-	function stop(): void {
-		worker?.terminate();
-		worker = null;
-		progress = null;
-	}
-	onDestroy(stop);
+	const isOld = $derived(answer !== null && asked.askedFor !== question);
 
 	function ask(): void {
-		stop();
-		trouble = '';
-		answer = null;
-		askedFor = question;
-		progress = { task: 'trying', done: 0, total: 0 };
-		worker = new RemedyWorker();
-		worker.onmessage = ({ data }: MessageEvent<RemedyReply>) => {
-			if (data.kind === 'progress') progress = data;
-			else {
-				stop();
-				if (data.kind === 'answer') ({ answer, offers } = data);
-				else trouble = data.message;
-			}
-		};
-		worker.onerror = () => {
-			stop();
-			trouble = 'That could not be worked out.';
-		};
+		notSaved = '';
 		const names = Object.fromEntries(pricedTypes(prices).map((id) => [id, typeName(id, units)]));
 		const plain = $state.snapshot({ trip, client }) as { trip: Trip; client: Client };
-		worker.postMessage({
+		asked.ask(question, {
 			document: {
 				format: DOCUMENT_FORMAT,
 				formatVersion: DOCUMENT_VERSION,
@@ -121,7 +103,7 @@
 			names,
 			declined: declined.map(({ typeId }) => typeId),
 			prices: $state.snapshot(prices) as HousePrices
-		} satisfies RemedyRequest);
+		});
 	}
 
 	const byId = $derived(new Map(offers.map((offer) => [offer.thingId, offer])));
@@ -143,7 +125,7 @@
 	const address = $derived(`/api/v1/trips/${trip.id}/plans/${client.id}/decisions`);
 	async function settle(work: () => Promise<{ ok: boolean; message: string }>): Promise<void> {
 		saving = true;
-		trouble = (await work()).message;
+		notSaved = (await work()).message;
 		await invalidateAll();
 		saving = false;
 	}
@@ -185,7 +167,7 @@
 	<div class="ask">
 		<Choice id="price-level" label="Prices" bind:value={level} options={PRICE_LEVELS} words={LEVEL_WORDS} />
 		<Button onclick={ask} disabled={progress !== null}>Work out what to get</Button>
-		<Button class="quiet" onclick={stop} disabled={progress === null}>Stop</Button>
+		<Button class="quiet" onclick={asked.stop} disabled={progress === null}>Stop</Button>
 		<span role="status" aria-label="Working out what to get">
 			{#if progress}
 				<progress max={Math.max(1, progress.total)} value={progress.done} aria-label={progressWords}

@@ -3,12 +3,13 @@
 	import { invalidateAll } from '$app/navigation';
 	import { onDestroy } from 'svelte';
 	import { clothOf } from '$lib/core/cloth/things';
-	import type { Lending } from '$lib/core/remedy/lending/lending';
+	import type { Lending, LendingProgress } from '$lib/core/remedy/lending/lending';
 	import { sizeFit } from '$lib/core/remedy/lending/sizes';
 	import { spareBag } from '$lib/core/remedy/lending/spare-bag';
 	import { stockKind } from '$lib/core/remedy/lending/stock';
 	import LendingWorker from '$lib/ui/lending/lending-worker?worker';
-	import type { LendingReply, LendingRequest } from '$lib/ui/lending/lending-worker';
+	import type { LendingRequest } from '$lib/ui/lending/lending-worker';
+	import { WorkerQuestion } from '$lib/ui/work/worker-question.svelte';
 	import LoanTable, { type LoanCell } from '$lib/ui/lending/LoanTable.svelte';
 	import Field from '$lib/ui/parts/Field.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
@@ -59,10 +60,16 @@
 		)
 	);
 
-	let progress = $state.raw<{ task: string; done: number; total: number } | null>(null);
-	let answer = $state.raw<Lending | null>(null);
-	let askedFor = $state('');
-	let message = $state('');
+	const asked = new WorkerQuestion<LendingRequest, LendingProgress, Lending>(() => new LendingWorker(), {
+		task: 'trying',
+		done: 0,
+		total: 1
+	});
+	onDestroy(asked.stop);
+	const progress = $derived(asked.progress);
+	const answer = $derived(asked.answer);
+	let notSaved = $state('');
+	const message = $derived(notSaved || asked.trouble);
 	let saving = $state(false);
 	const settled = $derived(
 		data.settled.map(({ clientId, stockId, lend }) => ({ clientId, kindId: stockId, lend }))
@@ -70,33 +77,12 @@
 	const question = $derived(
 		JSON.stringify([trip.weathers, trip.stages, data.document.clients, data.stock, settled])
 	);
-	const isOld = $derived(answer !== null && askedFor !== question);
-	let worker: Worker | null = null;
-	function stop(): void {
-		worker?.terminate();
-		worker = null;
-		progress = null;
-	}
-	onDestroy(stop);
+	const isOld = $derived(answer !== null && asked.askedFor !== question);
 
 	function workOut(): void {
-		stop();
-		[message, answer, askedFor] = ['', null, question];
-		progress = { task: 'trying', done: 0, total: clients.length };
-		worker = new LendingWorker();
-		worker.onmessage = ({ data: reply }: MessageEvent<LendingReply>) => {
-			if (reply.kind === 'progress') progress = reply;
-			else {
-				stop();
-				if (reply.kind === 'answer') ({ answer } = reply);
-				else ({ message } = reply);
-			}
-		};
-		worker.onerror = () => {
-			stop();
-			message = 'That could not be worked out.';
-		};
-		worker.postMessage(
+		notSaved = '';
+		asked.ask(
+			question,
 			$state.snapshot({
 				document: data.document,
 				stock: data.stock.map((item) => stockKind(item, item.free)),
@@ -107,7 +93,7 @@
 	async function save(loans: { clientId: string; stockId: string; lend: boolean | null }[]): Promise<void> {
 		saving = true;
 		const saved = await send('PATCH', `/api/v1/trips/${trip.id}/loans`, { loans });
-		({ message } = saved);
+		notSaved = saved.message;
 		await invalidateAll();
 		saving = false;
 	}
@@ -122,7 +108,7 @@
 	async function lendAll(): Promise<void> {
 		const { length } = proposals;
 		await save(proposals);
-		if (message === '' && length > 0) askedFor = question;
+		if (notSaved === '' && length > 0) asked.askedFor = question;
 	}
 	const cellOf = (kindId: string, clientId: string): LoanCell => ({
 		settled: settled.find((one) => one.kindId === kindId && one.clientId === clientId)?.lend ?? null,
@@ -156,7 +142,7 @@
 		<Button class="main" onclick={workOut} disabled={progress !== null || trip.stages.length === 0}
 			>Work out who gets what</Button
 		>
-		<Button class="quiet" onclick={stop} disabled={progress === null}>Stop</Button>
+		<Button class="quiet" onclick={asked.stop} disabled={progress === null}>Stop</Button>
 		<Button onclick={lendAll} disabled={proposals.length === 0 || saving}>
 			Lend all {proposals.length || ''} that {proposals.length === 1 ? 'is' : 'are'} proposed
 		</Button>
