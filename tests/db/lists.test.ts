@@ -30,6 +30,12 @@ describe('the operator’s own list', () => {
 		expect(await getEverybody(FIRST_HOUSE, trip)).toEqual({ rows: [TORCH, PASS], version: 1 });
 		await saveEverybody(FIRST_HOUSE, trip, { rows: [PASS, TORCH], version: 1 });
 		expect((await getEverybody(FIRST_HOUSE, trip)).rows.map(({ id }) => id)).toEqual(['pass', 'torch']);
+		// A trip like this one asks for the same.
+		const next = await createTrip(FIRST_HOUSE, { name: 'Next', place: '', likeTripId: trip });
+		expect((await getEverybody(FIRST_HOUSE, next)).rows.map(({ what }) => what)).toEqual([
+			'Passport',
+			'Head torch'
+		]);
 		await expect(getEverybody('another-house', trip)).rejects.toThrow(NotFoundError);
 	});
 });

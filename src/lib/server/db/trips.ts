@@ -254,6 +254,14 @@ export async function createTrip(houseId: string, trip: NewTrip): Promise<string
 			stages: like ? copiedStages(like.stages, like.name, trip.firstDate) : [],
 			schools: like?.schools ?? {}
 		});
+		// What everybody brings is asked of the next guests as well.
+		if (like)
+			await write(
+				db,
+				`INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why)
+				 SELECT ?, id, position, what, type_id, many, why FROM everybody_brings WHERE trip_id = ?`,
+				[id, like.id]
+			);
 	});
 	return id;
 }
