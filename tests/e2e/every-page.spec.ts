@@ -15,6 +15,11 @@ const PAGES = [
 	['layer plan, second day', '/trips/demo-trip/plan/demo-runa?day=2'],
 	['layer plan in foul weather', '/trips/demo-coast/plan/demo-isa?day=2&weather=mild-wet&foul=1'],
 	['list', '/trips/demo-trip/list/demo-teo'],
+	['who gets what', '/trips/demo-coast/lending'],
+	['everybody brings', '/trips/demo-trip/everybody'],
+	['what we lend', '/house/stock'],
+	['what things cost', '/house/prices'],
+	['what is due', '/house/due'],
 	['try it', '/try'],
 	['group', '/trips/demo-trip/group']
 ] as const;
