@@ -155,6 +155,9 @@
 		flex-wrap: wrap;
 		gap: 4px 18px;
 		margin: 8px 0;
+		/* As wide as the table, which it must not widen. */
+		width: 0;
+		min-width: 100%;
 	}
 	.sign {
 		display: inline-block;

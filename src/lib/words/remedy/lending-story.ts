@@ -47,7 +47,7 @@ export function tryOnSentence(
 export const scarceSentence = (scarce: readonly string[], nameOf: (kindId: string) => string): string =>
 	scarce.length === 0
 		? ''
-		: message('lending.scarce', { things: listed(scarce.map((id) => small(nameOf(id)))) });
+		: message('lending.scarce', { things: listed([...new Set(scarce.map((id) => small(nameOf(id))))]) });
 /** The group's spare bag, thing by thing, and what it leaves open. */
 export function bagSentences({ things, uncovered }: SpareBag, units: Units = METRIC): string[] {
 	if (things.length === 0 && uncovered === 0) return [message('bag.none')];

@@ -14,7 +14,7 @@
 	import Field from '$lib/ui/parts/Field.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
-	import { firstName } from '$lib/words/labels';
+	import { firstName, shortName } from '$lib/words/labels';
 	import {
 		bagSentences,
 		lendingProof,
@@ -119,7 +119,8 @@
 	const bagWords = $derived(
 		bagSentences(spareBag(data.document, Math.max(0, Math.min(20_000, bagG ?? 0))), readerUnits())
 	);
-	const nameOf = (id: string): string => kinds.find((kind) => kind.id === id)?.name ?? id;
+	/** In a sentence the size and the tag would stand between commas: the table has them. */
+	const nameOf = (id: string): string => shortName(data.stock.find((item) => item.id === id)?.name ?? id);
 	const whoIs = (id: string): string => clients.find((client) => client.id === id)?.name ?? id;
 </script>
 
