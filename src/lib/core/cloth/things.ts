@@ -125,6 +125,10 @@ const REFUSED: Readonly<Record<ClientFactValue<'willNotWear'>[number], readonly 
 export const isRefused = ({ fibre }: Pick<Properties, 'fibre'>, { willNotWear }: Client): boolean =>
 	willNotWear.value?.some((word) => REFUSED[word].includes(fibre)) ?? false;
 
+/** Whether a thing is made for something that is done; what no use is said of serves whatever one does. */
+export const isMadeFor = (uses: readonly Doing[] | null, doings: ReadonlySet<Doing>): boolean =>
+	uses === null || uses.some((doing) => doings.has(doing));
+
 /** Comfort temperature of what is no sleeping bag, °C. */
 const NO_BAG_C = 20;
 export const isBag = ({ comfortTempC }: Pick<Properties, 'comfortTempC'>): boolean => comfortTempC < NO_BAG_C;

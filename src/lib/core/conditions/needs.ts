@@ -27,6 +27,9 @@ export const isRest = (cell: Pick<Cell, 'kind' | 'doing' | 'minutes'>): boolean 
 /** Outdoors and awake. */
 export const isOut = (cell: Cell): boolean => outdoors(cell) && cell.kind !== 'sleep';
 
+/** Outdoors and awake, where nothing heats. */
+export const isOutside = (cell: Cell): boolean => isOut(cell) && !cell.heated;
+
 /** Seats of their own have lifts and wheels; elsewhere one sits on snow, rock or a wet log. */
 const HAS_SEATS: ReadonlySet<Doing> = new Set(['pistes', 'cycle', 'motorbike', 'vehicle']);
 /** In air below this what one sits on is cold, °C (our assumption). */

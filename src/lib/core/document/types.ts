@@ -370,6 +370,7 @@ export interface Thing extends Versioned {
 
 /** Facts of a client, by name. */
 export type FactsOfClient = { [K in ClientFactName]: Fact<ClientFactValue<K>> };
+
 export interface Client extends Versioned, FactsOfClient {
 	id: string;
 	name: string;

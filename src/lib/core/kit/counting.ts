@@ -6,7 +6,7 @@ import { reason, type Reason, type ValueRow } from '../document/reasons';
 import { schoolsOf } from '../document/schools';
 import type { Bed, Client, Stage, Thing } from '../document/types';
 import { answeredRows } from '../judge/wearer';
-import { ROOFED } from '../weather/wind';
+import { HIGH_LIGHT_M, isOutside } from '../conditions/needs';
 import type { PlannedStage } from './planned-day';
 
 /** How many of a kind a trip asks for, against what a client has. */
@@ -126,9 +126,7 @@ export function countsOf(
 	const planOf = (stage: Stage): PlannedStage | undefined =>
 		planned.find(({ stageId, foul }) => stageId === stage.id && !foul);
 	const cells = planned.flatMap(({ phases }) => phases.map(({ cell }) => cell));
-	const outdoors = cells.filter(
-		({ place, heated, kind }) => !ROOFED.has(place) && !heated && kind !== 'sleep'
-	);
+	const outdoors = cells.filter(isOutside);
 	const idsOf = (cloths: readonly Cloth[]): string[] => cloths.map(({ thingId }) => thingId);
 	const totalOf = (cloths: readonly Cloth[]): number =>
 		cloths.reduce((sum, { quantity }) => sum + quantity, 0);
@@ -190,7 +188,7 @@ export function countsOf(
 		});
 	}
 	const bright = outdoors.some(
-		({ ground, altitudeM, light }) => light === 'day' && (ground === 'snow' || altitudeM > 4500)
+		({ ground, altitudeM, light }) => light === 'day' && (ground === 'snow' || altitudeM > HIGH_LIGHT_M)
 	);
 	const shades = kit.filter((cloth) => covers(cloth, 'eyes'));
 	if (bright)

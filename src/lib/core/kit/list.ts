@@ -1,6 +1,6 @@
 import { catalogueType } from '../cloth/catalogue';
 import { CATALOGUE_GROUPS, type CatalogueGroup } from '../cloth/catalogue-rows';
-import { clothOf, isRefused, isThere } from '../cloth/things';
+import { clothOf, isMadeFor, isRefused, isThere } from '../cloth/things';
 import type { Finding } from '../document/finding';
 import type { Client, Stage, Thing } from '../document/types';
 import { gathered } from '../judge/findings';
@@ -151,7 +151,7 @@ function leftAtHome(
 		.filter((thing) => isThere(thing) && !brought.has(thing.id) && groupOf(thing) !== 'other')
 		.map((thing): LeftLine => {
 			const cloth = clothOf(thing, client.uses);
-			const isOther = cloth.uses !== null && !cloth.uses.some((use) => doings.has(use));
+			const isOther = !isMadeFor(cloth.uses, doings);
 			const why = isRefused(cloth, client) ? 'does not wear it' : isOther ? 'other use' : 'not needed';
 			return { thingId: thing.id, name: thing.name, why };
 		});

@@ -1,7 +1,7 @@
 import { type Factor, factorOf, FACTORS } from '../cloth/factors';
 import { ordinaryStacks, type Placement, placementsOf, type Stack, stackOf } from '../cloth/stacks';
 import { OPENING_FACTOR } from '../cloth/supply';
-import { type Cloth, covers } from '../cloth/things';
+import { isMadeFor, type Cloth, covers } from '../cloth/things';
 import type { Outfit } from '../cloth/worn';
 import type { Cell } from '../conditions/cells';
 import type { Doing } from '../document/types';
@@ -84,8 +84,7 @@ export const askedBy = (cells: Iterable<Pick<Cell, 'doing' | 'terrain'>>): Asked
 
 /** Whether anything that is done asks for a thing, or at least does not mind it. */
 const isOfUse = (cloth: Cloth, { doings, bright }: Asked): boolean =>
-	(cloth.slot !== 'visibility' || bright) &&
-	(cloth.uses === null || cloth.uses.some((doing) => doings.has(doing)));
+	(cloth.slot !== 'visibility' || bright) && isMadeFor(cloth.uses, doings);
 
 /**
  * The most promising things of each slot. What is made for some doing, and what anything asks for that no other thing of the

@@ -5,6 +5,7 @@ import { type HittingSolver, lightestSteps, type Oracle } from '../search/hittin
 import { needKey, type StartNeed } from './moments';
 import type { CannotStart, LeftWrong, RemedyProgress, Rung } from './remedies';
 import { setKey } from './candidate-set';
+import { byScore, isLess } from './score';
 import type { Trials } from './trials';
 
 /** Sets of candidates, and which of each size leaves fewest moments wrong. */
@@ -18,20 +19,14 @@ const FEW_CANDIDATES = 16;
 /** Things on a ladder at most. */
 const MOST_RUNGS = 6;
 
-type Score = [usual: number, rare: number, cost: number, massG: number];
-const isLess = (a: Score, b: Score): boolean => {
-	const at = a.findIndex((value, i) => Math.abs(value - b[i]!) > 1e-9);
-	return at >= 0 && a[at]! < b[at]!;
-};
-const byScore = (a: { score: Score }, b: { score: Score }): number =>
-	isLess(a.score, b.score) ? -1 : isLess(b.score, a.score) ? 1 : 0;
-
 export const isLessWrong = (a: LeftWrong, b: LeftWrong): boolean =>
 	a.usual < b.usual || (a.usual === b.usual && a.oneInTen < b.oneInTen);
 
+/** What a set leaves wrong, and what it costs and weighs. */
+type SetScore = [usual: number, rare: number, cost: number, massG: number];
 interface ScoredSet {
 	set: ReadonlySet<number>;
-	score: Score;
+	score: SetScore;
 }
 
 /** Sums over a trip of what single days come to. */
@@ -83,7 +78,7 @@ export class Sets {
 		if (!left) return null;
 		const made = {
 			set,
-			score: [left.usual, left.oneInTen, this.costOf(set), this.massOf(set)] as Score
+			score: [left.usual, left.oneInTen, this.costOf(set), this.massOf(set)] as SetScore
 		};
 		this.scores.set(key, made);
 		return made;
@@ -127,7 +122,7 @@ export function* startSet(
 		const [key, { need, days }] = open;
 		done.add(key);
 		const stageIds = days.map((day) => trials.days.find(({ index }) => index === day)!.stage.id);
-		let best: { index: number; score: Score; left: number } | null = null;
+		let best: { index: number; score: SetScore; left: number } | null = null;
 		for (const [index] of trials.candidates.entries()) {
 			if (set.has(index)) continue;
 			const left = days.filter((day) =>
@@ -141,7 +136,7 @@ export function* startSet(
 			// Slippers cover bare feet, and then they are the wrong footwear: all that is needed counts.
 			const all = [...sets.needs(added(set, index)).values()].reduce((sum, { days }) => sum + days.length, 0);
 			const { score } = sets.scored(added(set, index));
-			const own: Score = [all, score[0] + score[1], score[2], score[3]];
+			const own: SetScore = [all, score[0] + score[1], score[2], score[3]];
 			if (!best || isLess(own, best.score)) best = { index, score: own, left };
 		}
 		cannotStart.push({

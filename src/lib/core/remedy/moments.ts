@@ -1,6 +1,6 @@
 import type { PlannedStage } from '../kit/planned-day';
 import { isNotAllRight, momentKey, phasesOf } from '../plan/told/summary';
-import type { FindingCode } from '../document/finding';
+import type { Finding, FindingCode } from '../document/finding';
 import type { LimitedBy, Verdict } from '../document/verdict';
 
 /** Moments of a trip that are not all right, and gear that a day cannot start without. */
@@ -41,14 +41,23 @@ export interface StartNeed {
 }
 const START_PARTS: ReadonlySet<string> = new Set(['torso', 'legs', 'feet', 'sleep']);
 
+/** Whether a finding is about what a day cannot start without: a bare part, no bag, or gear that a phase asks for. */
+export const isStartGap = ({ code, part }: Pick<Finding, 'code' | 'part'>): boolean =>
+	isBare({ code, part }) || code === 'wrongFootwear' || code === 'gearForThis';
+const isBare = ({ code, part }: Pick<Finding, 'code' | 'part'>): boolean =>
+	(code === 'missing' || code === 'not-asked') && START_PARTS.has(part);
+
 /** What a planned day cannot start without and lacks, each once. */
 export function startNeedsOf({ findings }: PlannedStage): StartNeed[] {
 	const needs = new Map<string, StartNeed>();
 	for (const { code, part, values } of findings) {
-		const isGap = (code === 'missing' || code === 'not-asked') && START_PARTS.has(part);
-		if (!isGap && code !== 'wrongFootwear' && code !== 'gearForThis') continue;
+		if (!isStartGap({ code, part })) continue;
 		// Nobody has asked and there is none: both leave the part bare.
-		const need = { code: isGap ? ('missing' as const) : code, part, about: String(values.gear ?? '') };
+		const need = {
+			code: isBare({ code, part }) ? ('missing' as const) : code,
+			part,
+			about: String(values.gear ?? '')
+		};
 		needs.set(needKey(need), need);
 	}
 	return [...needs.values()];

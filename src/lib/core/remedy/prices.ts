@@ -1,8 +1,10 @@
+import { CLIENT_FACTS } from '../document/client-facts';
+
 /**
  * What a thing of a type costs to buy new, at three price levels: plain, usual, fine, in the currency of the house. Invented
  * defaults for a start (our assumption); types that nobody buys for one trip are left out.
  */
-export const PRICE_LEVELS = ['plain', 'usual', 'fine'] as const;
+export const PRICE_LEVELS = CLIENT_FACTS.priceLevel.oneOf;
 export type PriceLevel = (typeof PRICE_LEVELS)[number];
 
 export const PRICES: HousePrices = {

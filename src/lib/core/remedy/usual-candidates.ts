@@ -1,5 +1,5 @@
 import { catalogueType } from '../cloth/catalogue';
-import { isRefused, isThere, thingOfType } from '../cloth/things';
+import { isMadeFor, isRefused, isThere, thingOfType } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
 import type { Client, Document, Thing } from '../document/types';
 import type { Candidate, CandidateSource } from './candidate';
@@ -45,7 +45,7 @@ export function usualCandidates(
 	for (const typeId of pricedTypes(prices)) {
 		const { uses, properties } = catalogueType(typeId);
 		if (has.has(typeId) || declined.has(typeId) || isRefused(properties, client)) continue;
-		if (uses && !uses.some((use) => doings.has(use))) continue;
+		if (!isMadeFor(uses, doings)) continue;
 		add(
 			thingOf(`buy-${typeId}`, typeId, nameOf(typeId)),
 			'buy',

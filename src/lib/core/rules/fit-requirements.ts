@@ -3,8 +3,7 @@ import { REGIONS, type Region } from '../cloth/parts';
 import { tooTightBy } from '../cloth/squeeze';
 import { type Cloth, covers } from '../cloth/things';
 import { outermost } from '../cloth/worn';
-import type { Cell } from '../conditions/cells';
-import { isAwake, isOut, isWaterproof } from '../conditions/needs';
+import { isAwake, isOutside, isWaterproof } from '../conditions/needs';
 import type { Fibre } from '../document/types';
 import { PENALTY } from './objective';
 import type { Requirement, Worn } from './requirement';
@@ -52,7 +51,6 @@ const NOT_FEET = REGIONS.filter((region) => region !== 'feet');
 
 const isSock = ({ slot }: Cloth): boolean =>
 	slot === 'sock' || slot === 'liner-sock' || slot === 'vapour-barrier';
-const isOutside = (cell: Cell): boolean => isOut(cell) && !cell.heated;
 
 /** Boots from this height on ask for a sock that is higher, cm (our assumption). */
 const BOOT_FROM_CM = 6;

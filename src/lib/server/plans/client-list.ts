@@ -6,22 +6,20 @@ import { needKey, startNeedsOf } from '$lib/core/remedy/moments';
 import { getWords } from '$lib/words/remedy/decision-words';
 import { getDocument } from '../db/clients';
 import { decisionsOf } from '../db/lending/decisions';
-import { getLoans } from '../db/lending/loans';
 import { NotFoundError } from '../db/pool';
 import { getEdits, getEverybody } from '../db/packing/lists';
 import { getWishes } from '../db/wishes';
-import { lentId } from '$lib/core/remedy/lending/stock';
+import { isLent } from '$lib/core/remedy/lending/stock';
 import { planOfClient } from './keep';
 
 /** All that a client's list is made of. @throws NotFoundError when the client is not on the trip */
 export async function clientList(houseId: string, tripId: string, clientId: string) {
-	const [document, wished, decisions, everybody, edits, loans] = await Promise.all([
+	const [document, wished, decisions, everybody, edits] = await Promise.all([
 		getDocument(houseId, tripId),
 		getWishes(tripId, clientId),
 		decisionsOf(tripId, clientId),
 		getEverybody(houseId, tripId),
-		getEdits(tripId, clientId),
-		getLoans(tripId)
+		getEdits(tripId, clientId)
 	]);
 	const own = document.clients.find(({ id }) => id === clientId);
 	if (!own) throw new NotFoundError('client of the trip');
@@ -60,8 +58,6 @@ export async function clientList(houseId: string, tripId: string, clientId: stri
 		gaps: list.gaps,
 		questions: list.questions,
 		counts: list.counts,
-		lentIds: loans
-			.filter((loan) => loan.clientId === clientId && loan.lend)
-			.map(({ stockId }) => lentId(stockId))
+		lentIds: client.things.filter(isLent).map(({ id }) => id)
 	};
 }

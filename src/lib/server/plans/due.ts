@@ -3,7 +3,8 @@ import { firstName, shortName } from '$lib/words/labels';
 import { small } from '$lib/words/message';
 import { WAY_WORDS } from '$lib/words/remedy/decision-words';
 import { decisionsOfTrip } from '../db/lending/decisions';
-import { type Db, inSnapshot, NotFoundError, rows } from '../db/pool';
+import { datesOf, type TripDates } from '../db/lending/on-trip';
+import { type Db, inSnapshot, rows } from '../db/pool';
 
 /** Something that somebody has to see to by a date. */
 export interface Due {
@@ -15,14 +16,6 @@ export interface Due {
 	on: string;
 	title: string;
 	note: string;
-}
-
-interface TripDates {
-	id: string;
-	name: string;
-	place: string;
-	firstDate: string | null;
-	lastDate: string | null;
 }
 
 async function dueOf(trip: TripDates, db: Db): Promise<Due[]> {
@@ -56,17 +49,10 @@ async function dueOf(trip: TripDates, db: Db): Promise<Due[]> {
 	);
 }
 
-const COLUMNS = 'id, name, place, first_date AS firstDate, last_date AS lastDate';
-
 /** What is due before a trip, the soonest first. @throws NotFoundError */
 export const dueOnTrip = (houseId: string, tripId: string): Promise<{ trip: TripDates; due: Due[] }> =>
 	inSnapshot(async (db) => {
-		const [trip] = await rows<TripDates>(
-			db,
-			`SELECT ${COLUMNS} FROM trips WHERE id = ? AND house_id = ? AND deleted_at IS NULL`,
-			[tripId, houseId]
-		);
-		if (!trip) throw new NotFoundError('trip');
+		const trip = await datesOf(houseId, tripId, db);
 		return { trip, due: (await dueOf(trip, db)).sort((a, b) => a.on.localeCompare(b.on)) };
 	});
 
@@ -77,7 +63,7 @@ export const dueInHouse = (houseId: string, today: string): Promise<Due[]> =>
 	inSnapshot(async (db) => {
 		const trips = await rows<TripDates>(
 			db,
-			`SELECT ${COLUMNS} FROM trips WHERE house_id = ? AND deleted_at IS NULL AND first_date >= ?
+			`SELECT id, name, place, first_date AS firstDate, last_date AS lastDate FROM trips WHERE house_id = ? AND deleted_at IS NULL AND first_date >= ?
 			 AND EXISTS (SELECT 1 FROM decisions d WHERE d.trip_id = trips.id AND d.decided = 'get' AND d.is_there = 0)
 			 ORDER BY first_date LIMIT ${MOST_TRIPS}`,
 			[houseId, today]

@@ -1,10 +1,9 @@
 import type { EverybodyBrings } from '../../core/kit/own-lines';
 import { capital } from '../message';
+import { cellsOf, isCount, plainLine } from './kit-list';
 import { kitHits, understood } from './kit-search';
 
 /** Rows of the operator's own list, as somebody types or pastes them. */
-
-const BULLET = /^\s*(?:[-*•·–—☐☑✓✔]|\[[ x]?\]|\d{1,2}[.)](?=\s))\s*/;
 
 /**
  * A line as a row: "2 head torches, since it is dark at five", or columns of a table with how many, what and why.
@@ -12,10 +11,10 @@ const BULLET = /^\s*(?:[-*•·–—☐☑✓✔]|\[[ x]?\]|\d{1,2}[.)](?=\s))\
  * @returns null for an empty line and a heading
  */
 export function everybodyRow(line: string, idOf: () => string): EverybodyBrings | null {
-	const plain = line.replace(BULLET, '').trim();
-	if (plain === '' || /:$/.test(plain)) return null;
-	const columns = plain.split(/\t|;/).map((column) => column.trim());
-	const count = columns.length > 1 ? columns.find((column) => /^\d{1,2}$/.test(column)) : undefined;
+	const plain = plainLine(line);
+	if (plain === '') return null;
+	const columns = cellsOf(plain);
+	const count = columns.length > 1 ? columns.find(isCount) : undefined;
 	const [said = '', ...rest] =
 		columns.length > 1
 			? columns.filter((column) => column !== count && column !== '')

@@ -21,10 +21,15 @@ export const MOST_ROWS = 200;
 const isHeading = (line: string): boolean => /:$/.test(line);
 /** Signs of a list before a thing. */
 const BULLET = /^\s*(?:[-*•·–—☐☑✓✔]|\[[ x]?\]|\d{1,2}[.)](?=\s))\s*/;
+/** A line without the sign of a list before it; empty where it is a heading. */
+export function plainLine(line: string): string {
+	const plain = line.replace(BULLET, '').trim();
+	return isHeading(plain) ? '' : plain;
+}
 
 const COLUMNS = /\t|;/;
-const cellsOf = (line: string): string[] => line.split(COLUMNS).map((cell) => cell.trim());
-const isCount = (cell: string): boolean => /^\d{1,2}$/.test(cell);
+export const cellsOf = (line: string): string[] => line.split(COLUMNS).map((cell) => cell.trim());
+export const isCount = (cell: string): boolean => /^\d{1,2}$/.test(cell);
 
 const isWords = (cell: string): boolean => /[a-zäöü]/i.test(cell);
 
@@ -51,10 +56,10 @@ function fromColumns(cells: readonly string[], thingAt: number): string {
  * @returns at most 200 rows
  */
 export function readKitList(text: string): ListRow[] {
-	const lines = text.split(/\r?\n/).map((line) => line.replace(BULLET, '').trim());
+	const lines = text.split(/\r?\n/).map(plainLine);
 	const thingAt = thingColumn(lines.filter((line) => COLUMNS.test(line)).map(cellsOf));
 	const phrases = lines.flatMap((line) => {
-		if (line === '' || isHeading(line)) return [];
+		if (line === '') return [];
 		if (COLUMNS.test(line)) return [fromColumns(cellsOf(line), thingAt)];
 		const said = line.replace(/^(i have|i've got|we have|ich habe)\b:?\s*/i, '');
 		return said.split(/,\s+|\s+and\s+(?=(?:a|an|my|one|two|three|\d)\b)/i);

@@ -149,8 +149,9 @@ export function* lending(
 			solves: solvedBy(before, after)
 		});
 	}
+	// What each would take if there were enough of everything.
 	const wantedOf = (kind: number): number =>
-		menus.filter(({ nodes }) => nodes.some(({ loan }, first) => first === 0 && loan?.has(kind))).length;
+		menus.filter(({ nodes: [everything] }) => everything!.loan!.has(kind)).length;
 	return {
 		clients: lent,
 		cost,

@@ -1,18 +1,10 @@
+import { byScore, isLess, type Score } from '../score';
 import type { LoanMenu, LoanNode } from './loan-menu';
 
 /** Who gets what of a stock of which there is not enough for all: exact, by what is left after each client. */
 
-/** What is to be least, the first figure first. */
-type Score = readonly number[];
-
 /** States that are looked at before the search settles for less than the best. */
 const MOST_STATES = 200_000;
-const EPSILON = 1e-9;
-
-const isLess = (a: Score, b: Score): boolean => {
-	const at = a.findIndex((value, i) => Math.abs(value - b[i]!) > EPSILON);
-	return at >= 0 && a[at]! < b[at]!;
-};
 const sum = (a: Score, b: Score): Score => a.map((value, i) => value + b[i]!);
 
 /** How a node counts: fewest clients not right, fewest needs, fewest moments, then money, then pieces. */
@@ -54,7 +46,7 @@ export function bestAssignment(
 				takes: [...(node.loan ?? node.forced)],
 				score: scoreOf(menu, node)
 			}))
-			.sort((a, b) => (isLess(a.score, b.score) ? -1 : isLess(b.score, a.score) ? 1 : 0))
+			.sort(byScore)
 	);
 	// Only what could run out has to be counted.
 	const wanted = counts.map(

@@ -3,7 +3,7 @@ import { clothOf, covers, isThere } from '../../cloth/things';
 import { type Cell, cellsOf } from '../../conditions/cells';
 import type { Part } from '../../document/parts';
 import type { Client, Document } from '../../document/types';
-import { ROOFED } from '../../weather/wind';
+import { HIGH_LIGHT_M, isAwake, isOutside } from '../../conditions/needs';
 
 /**
  * The group's spare bag: what to carry so that the likeliest losses and failures of this group are covered in so many kilos.
@@ -25,8 +25,6 @@ interface LossRow {
 	/** highest and lowest layer that counts as one */
 	layers: readonly [number, number];
 }
-const isOutside = ({ place, heated, kind }: Cell): boolean =>
-	!ROOFED.has(place) && !heated && kind !== 'sleep' && kind !== 'what-if';
 const ROWS: Readonly<Record<Loss, LossRow>> = {
 	glove: {
 		typeId: 'mitten',
@@ -59,7 +57,8 @@ const ROWS: Readonly<Record<Loss, LossRow>> = {
 	glasses: {
 		typeId: 'sunglasses',
 		chance: 0.01,
-		matters: ({ light, ground, altitudeM }) => light === 'day' && (ground === 'snow' || altitudeM > 4500),
+		matters: ({ light, ground, altitudeM }) =>
+			light === 'day' && (ground === 'snow' || altitudeM > HIGH_LIGHT_M),
 		part: 'eyes',
 		layers: [0, 5]
 	},
@@ -118,7 +117,11 @@ function atLeast(many: number, average: number): number {
  */
 export function spareBag({ trip, clients }: Document, mostG: number): SpareBag {
 	const [usual] = trip.weathers;
-	const days = usual ? trip.stages.map((stage) => cellsOf(stage, usual, trip.site).filter(isOutside)) : [];
+	const days = usual
+		? trip.stages.map((stage) =>
+				cellsOf(stage, usual, trip.site).filter((cell) => isOutside(cell) && isAwake(cell))
+			)
+		: [];
 	const averages = LOSSES.map((loss) => {
 		const row = ROWS[loss];
 		const mattering = days.filter((cells) => cells.some(row.matters)).length;

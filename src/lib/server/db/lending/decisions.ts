@@ -1,7 +1,8 @@
 import type { Decision, Refusal, Way } from '$lib/core/remedy/decision';
-import { addThings, getDocument, setThingDeleted } from '../clients';
+import { addThings, setThingDeleted } from '../clients';
 import { type Db, inTransaction, NotFoundError, pool, rows, write } from '../pool';
 import { lock } from '../trips';
+import { mustBeOnTrip } from './on-trip';
 
 /** What was decided of things that a client could get for a trip. */
 
@@ -51,8 +52,7 @@ export type NewDecision = Omit<Decision, 'thingId' | 'isThere'>;
 /** Refuses whoever is not on the trip, and keeps others from deciding for the same client meanwhile. */
 async function onTrip(db: Db, houseId: string, tripId: string, clientId: string): Promise<void> {
 	await lock(db, 'clients', clientId);
-	const { clients } = await getDocument(houseId, tripId, db);
-	if (!clients.some(({ id }) => id === clientId)) throw new NotFoundError('client of the trip');
+	await mustBeOnTrip(houseId, tripId, clientId, db);
 }
 
 /**

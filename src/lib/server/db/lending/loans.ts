@@ -3,6 +3,7 @@ import type { Thing } from '$lib/core/document/types';
 import { thingFacts } from '$lib/formats/schema/thing';
 import { type Db, inTransaction, NotFoundError, pool, rows, TakenError, write } from '../pool';
 import { checked, parsed } from '../stored';
+import { datesOf, type TripDates } from './on-trip';
 import { getStock } from './stock';
 
 /** Who gets what of the stock on a trip. */
@@ -47,22 +48,6 @@ export async function lentOn(tripId: string, db: Db): Promise<Map<string, Thing[
 		things.set(clientId, [...(things.get(clientId) ?? []), lentThing({ ...item, facts: known })]);
 	}
 	return things;
-}
-
-interface TripDates {
-	name: string;
-	firstDate: string | null;
-	lastDate: string | null;
-}
-async function datesOf(houseId: string, tripId: string, db: Db): Promise<TripDates> {
-	const [trip] = await rows<TripDates>(
-		db,
-		`SELECT name, first_date AS firstDate, last_date AS lastDate FROM trips
-		 WHERE id = ? AND house_id = ? AND deleted_at IS NULL`,
-		[tripId, houseId]
-	);
-	if (!trip) throw new NotFoundError('trip');
-	return trip;
 }
 
 /** Other trips that have some of the stock while a trip is on, or so close to it that nothing dries in between. */

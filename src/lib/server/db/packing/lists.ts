@@ -1,6 +1,6 @@
 import type { EverybodyBrings, LineEdit } from '$lib/core/kit/own-lines';
 import { ConflictError, type Db, inTransaction, NotFoundError, pool, rows, write } from '../pool';
-import { belongs } from '../trips';
+import { mustBeOnTrip } from '../lending/on-trip';
 
 /** What persons wrote into lists: the operator for everybody on a trip, a planner for one client. */
 
@@ -63,13 +63,8 @@ export async function saveEdit(
 	clientId: string,
 	{ lineId, what, many, isOff }: LineEdit
 ): Promise<void> {
-	await belongs('trips', houseId, tripId);
 	await inTransaction(async (db) => {
-		const [enrolled] = await rows(db, 'SELECT 1 FROM trip_clients WHERE trip_id = ? AND client_id = ?', [
-			tripId,
-			clientId
-		]);
-		if (!enrolled) throw new NotFoundError('client of the trip');
+		await mustBeOnTrip(houseId, tripId, clientId, db);
 		if (what === null && many === null && !isOff)
 			await write(db, 'DELETE FROM list_edits WHERE trip_id = ? AND client_id = ? AND line_id = ?', [
 				tripId,

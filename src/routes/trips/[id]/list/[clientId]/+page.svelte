@@ -2,6 +2,7 @@
 	import { Button, Input } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { Finding } from '$lib/core/document/finding';
+	import { isStartGap } from '$lib/core/remedy/moments';
 	import { RIDES } from '$lib/core/kit/list';
 	import type { LineEdit } from '$lib/core/kit/own-lines';
 	import ListLines from '$lib/ui/list/ListLines.svelte';
@@ -26,19 +27,15 @@
 	const dates = $derived(trip.stages.map(({ date }) => date).sort());
 	const dayOf = (finding: Finding): string =>
 		trip.stages.find(({ id }) => id === finding.stageId)?.name ?? '';
-	/** What the trip cannot start without stands above, by itself. */
-	const START_CODES: readonly string[] = ['wrongFootwear', 'gearForThis'];
 	/** Shortages are counted under what is to be got. */
 	const FEW_CODES: readonly string[] = ['no-spare-gloves', 'spareShades', 'too-few'];
-	const START_PARTS: readonly string[] = ['torso', 'legs', 'feet', 'sleep'];
 	/** Kinds of which there are too few; those of one thing say so on its line. */
 	const few = $derived(data.counts.filter(({ has, needed }) => has !== null && has < needed));
+	/** What the trip cannot start without stands above, by itself; what nobody has asked stands among the questions too. */
 	const gaps = $derived(
 		data.gaps.filter(
-			({ code, part }) =>
-				!START_CODES.includes(code) &&
-				!(FEW_CODES.includes(code) && few.length > 0) &&
-				!(code === 'missing' && START_PARTS.includes(part))
+			(gap) =>
+				!(isStartGap(gap) && gap.code !== 'not-asked') && !(FEW_CODES.includes(gap.code) && few.length > 0)
 		)
 	);
 	const lent = $derived(data.lines.filter(({ thingId }) => data.lentIds.includes(thingId)));
