@@ -1,4 +1,5 @@
 import { GARMENTS } from '../../src/lib/words/en/garments';
+import { GET_MESSAGES } from '../../src/lib/words/en/get-messages';
 import { MESSAGES } from '../../src/lib/words/en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from '../../src/lib/words/en/patterns';
 import { RULE_WORDS } from '../../src/lib/words/en/rules';
@@ -16,7 +17,9 @@ export function printedWords(): string {
 	return [
 		section(
 			'Messages',
-			Object.entries(MESSAGES).flatMap(([id, text]) => branchesOf(text).map((branch) => `${id}: ${branch}`))
+			Object.entries({ ...MESSAGES, ...GET_MESSAGES }).flatMap(([id, text]) =>
+				branchesOf(text).map((branch) => `${id}: ${branch}`)
+			)
 		),
 		section(
 			'Rules',

@@ -8,6 +8,7 @@ import { PATTERNS } from '../core/patterns';
 import type { PatternItem } from '../core/patterns/pattern';
 import { CAUTION_RULES } from '../core/rules/cautions';
 import { branchesOf } from './branches';
+import { GET_MESSAGES } from './en/get-messages';
 import { MESSAGES } from './en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from './en/patterns';
 import { RULE_WORDS } from './en/rules';
@@ -24,15 +25,18 @@ const sentencesOf = (text: string): string[] => text.split(/(?<=[.?!:;])\s+/).fi
 const MOST_WORDS = 25;
 
 describe('the catalogue of messages', () => {
-	it.each(Object.entries(MESSAGES))('%s is plain English in every branch', (id, text) => {
-		for (const branch of branchesOf(text)) {
-			expect(branch).not.toMatch(/[{}]|undefined|\bsafe\b|\bblame\b/i);
-			expect(branch).not.toMatch(/ {2}|\s[.,;]/);
-			for (const sentence of sentencesOf(branch))
-				expect(sentence.split(/\s+/).length, sentence).toBeLessThanOrEqual(MOST_WORDS);
-			if (/^(finding|caution|verdict|client)\./.test(id)) expect(branch).toMatch(/^.+[.?]$/);
+	it.each(Object.entries({ ...MESSAGES, ...GET_MESSAGES }))(
+		'%s is plain English in every branch',
+		(id, text) => {
+			for (const branch of branchesOf(text)) {
+				expect(branch).not.toMatch(/[{}]|undefined|\bsafe\b|\bblame\b/i);
+				expect(branch).not.toMatch(/ {2}|\s[.,;]/);
+				for (const sentence of sentencesOf(branch))
+					expect(sentence.split(/\s+/).length, sentence).toBeLessThanOrEqual(MOST_WORDS);
+				if (/^(finding|caution|verdict|client)\./.test(id)) expect(branch).toMatch(/^.+[.?]$/);
+			}
 		}
-	});
+	);
 	it('has a sentence for every finding, caution, verdict and count, and none for what is not there', () => {
 		const ids = new Set(Object.keys(MESSAGES));
 		for (const code of FINDING_CODES) expect(ids).toContain(`finding.${code}`);

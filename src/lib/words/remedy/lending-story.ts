@@ -3,7 +3,8 @@ import type { SpareBag } from '../../core/remedy/lending/spare-bag';
 import type { StockItem } from '../../core/remedy/lending/stock';
 import { typeName } from '../garments';
 import { shortName } from '../labels';
-import { listed, message, small } from '../message';
+import { listed, small } from '../message';
+import { getMessage } from './get-message';
 import { massWords, METRIC, type Units } from '../units';
 
 /** Who gets what of the house, as a guide would say it. */
@@ -20,13 +21,13 @@ export function lentSentence(
 	who: string,
 	nameOf: (kindId: string) => string
 ): string {
-	if (loans.length === 0) return message('lending.none', { who, now: now.usual });
+	if (loans.length === 0) return getMessage('lending.none', { who, now: now.usual });
 	const things = listed(loans.map(({ kindId }) => `the ${small(nameOf(kindId))}`));
 	if (leftWrong.usual < now.usual)
-		return message('lending.client', { who, things, now: now.usual, left: leftWrong.usual });
+		return getMessage('lending.client', { who, things, now: now.usual, left: leftWrong.usual });
 	return leftWrong.oneInTen < now.oneInTen
-		? message('lending.rare', { who, things, now: now.oneInTen, left: leftWrong.oneInTen })
-		: message('lending.start', { who, things });
+		? getMessage('lending.rare', { who, things, now: now.oneInTen, left: leftWrong.oneInTen })
+		: getMessage('lending.start', { who, things });
 }
 
 /** What has to be tried on first, in one sentence; empty where all sizes are known. */
@@ -37,7 +38,7 @@ export function tryOnSentence(
 ): string {
 	const open = loans.filter(({ fit }) => fit === 'try it on');
 	if (open.length === 0) return '';
-	return message('lending.try-on', {
+	return getMessage('lending.try-on', {
 		who,
 		things: listed(open.map(({ kindId }) => `the ${small(nameOf(kindId))}`))
 	});
@@ -47,14 +48,14 @@ export function tryOnSentence(
 export const scarceSentence = (scarce: readonly string[], nameOf: (kindId: string) => string): string =>
 	scarce.length === 0
 		? ''
-		: message('lending.scarce', { things: listed([...new Set(scarce.map((id) => small(nameOf(id))))]) });
+		: getMessage('lending.scarce', { things: listed([...new Set(scarce.map((id) => small(nameOf(id))))]) });
 /** The group's spare bag, thing by thing, and what it leaves open. */
 export function bagSentences({ things, uncovered }: SpareBag, units: Units = METRIC): string[] {
-	if (things.length === 0 && uncovered === 0) return [message('bag.none')];
+	if (things.length === 0 && uncovered === 0) return [getMessage('bag.none')];
 	const ofHundred = (share: number): number => Math.round(share * 100);
 	return [
 		...things.map(({ loss, typeId, many, massG, likely }) =>
-			message('bag.thing', {
+			getMessage('bag.thing', {
 				many,
 				thing: shortName(typeName(typeId)),
 				mass: massWords(massG, units),
@@ -62,8 +63,8 @@ export function bagSentences({ things, uncovered }: SpareBag, units: Units = MET
 				likely: Math.max(1, ofHundred(likely))
 			})
 		),
-		message('bag.left', { left: ofHundred(1 - uncovered) })
+		getMessage('bag.left', { left: ofHundred(1 - uncovered) })
 	];
 }
 export const lendingProof = (proven: boolean): string =>
-	message('lending.proof', { proven: proven ? 'yes' : 'no' });
+	getMessage('lending.proof', { proven: proven ? 'yes' : 'no' });

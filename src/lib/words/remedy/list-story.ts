@@ -1,7 +1,7 @@
 import { SMALL_THINGS, type SmallThing } from '../../core/kit/small-things';
 import { type LeaveReason, type ListLine, type Ride, RIDES } from '../../core/kit/list';
 import type { Asked, FinalLine } from '../../core/kit/own-lines';
-import { message } from '../message';
+import { getMessage } from './get-message';
 
 /** A client's list in words, the same on the page, on paper and in files. */
 
@@ -13,9 +13,9 @@ interface Stages {
 export const manyWords = ({ many, has }: Pick<ListLine, 'many' | 'has'>): string =>
 	many === 1 && has >= 1 ? '' : `${many} ×`;
 
-export const rideWords = (ride: Ride): string => message(`list.rides.${ride}`);
-export const smallWords = (thing: SmallThing): string => message(`list.small.${thing}`);
-export const leaveWords = (why: LeaveReason): string => message(`list.leave.${why}`);
+export const rideWords = (ride: Ride): string => getMessage(`list.rides.${ride}`);
+export const smallWords = (thing: SmallThing): string => getMessage(`list.small.${thing}`);
+export const leaveWords = (why: LeaveReason): string => getMessage(`list.leave.${why}`);
 
 /** Which days a thing is for, whether it is a spare one, and whether somebody should look that it is there. */
 export function lineNotes(line: ListLine, { stages }: Stages, isLent: boolean): string[] {
@@ -25,7 +25,7 @@ export function lineNotes(line: ListLine, { stages }: Stages, isLent: boolean): 
 	const at = stages.findIndex(({ id }) => id === own[0]?.id);
 	const isFromThen = !isForAll && own.length > 1 && own.length === stages.length - at;
 	return [
-		line.many > line.has ? message('list.has', { has: line.has }) : '',
+		line.many > line.has ? getMessage('list.has', { has: line.has }) : '',
 		line.spare ? 'spare' : '',
 		isForAll ? '' : isFromThen ? `from ${own[0]!.name} on` : `for ${own.map(({ name }) => name).join(', ')}`,
 		isLent ? 'we lend it' : line.assumed ? 'please check that it is there' : ''

@@ -1,7 +1,8 @@
 import type { Weather } from '../../core/document/types';
 import type { CannotStart, Remedies, Rung, SolvedMoment } from '../../core/remedy/remedies';
 import { placeWords } from '../plan-story';
-import { capital, listed, message, small } from '../message';
+import { capital, listed, small } from '../message';
+import { getMessage } from './get-message';
 import { massWords, METRIC, type Units } from '../units';
 
 /** What to get, as a guide would say it. */
@@ -13,7 +14,7 @@ interface TripInWords {
 type NameOf = (thingId: string) => string;
 
 export const nowSentence = ({ now }: Remedies, who: string): string =>
-	message('remedy.now', { usual: now.usual, rare: now.oneInTen, who });
+	getMessage('remedy.now', { usual: now.usual, rare: now.oneInTen, who });
 
 export const startSentence = (
 	{ code, part, about, stageIds, add }: CannotStart,
@@ -21,7 +22,7 @@ export const startSentence = (
 	nameOf: NameOf,
 	who: string
 ): string =>
-	message('remedy.start', {
+	getMessage('remedy.start', {
 		who,
 		what: code,
 		part,
@@ -34,7 +35,7 @@ export const startSentence = (
 	});
 
 export const rungSentence = ({ add, leftWrong }: Rung, nameOf: NameOf, who: string): string =>
-	message('remedy.rung', {
+	getMessage('remedy.rung', {
 		things: capital(listed(add.map((id) => small(nameOf(id))))),
 		who,
 		usual: leftWrong.usual,
@@ -46,7 +47,7 @@ export const costSentence = (
 	hasStart: boolean,
 	units: Units = METRIC
 ): string =>
-	message('remedy.cost', {
+	getMessage('remedy.cost', {
 		free: cost === 0 ? 'yes' : 'no',
 		cost: Math.round(cost),
 		mass: massWords(massG, units),
@@ -58,7 +59,7 @@ export const insteadSentences = ({ instead }: Rung, nameOf: NameOf): string[] =>
 	instead
 		.filter(({ others }) => others.length > 0)
 		.map(({ thingId, others }) =>
-			message('remedy.instead', {
+			getMessage('remedy.instead', {
 				thing: small(nameOf(thingId)),
 				others: listed(others.map((id) => small(nameOf(id))))
 			})
@@ -69,7 +70,7 @@ export const solvedSentence = (
 	trip: TripInWords
 ): string =>
 	capital(
-		message('remedy.solves', {
+		getMessage('remedy.solves', {
 			place: placeWords({ stageId, weather }, trip) || 'none',
 			phase: name,
 			round: round > 1 ? round : 0,
@@ -86,8 +87,8 @@ export const becauseWords = ({ stageId, name }: SolvedMoment, { stages }: TripIn
 export function endSentences({ beyondClothes, ladder, cannotStartWithout, proven, now }: Remedies): string[] {
 	if (now.usual + now.oneInTen === 0) return [];
 	return [
-		...(ladder.length === 0 && cannotStartWithout.length === 0 ? [message('remedy.nothing')] : []),
-		...(beyondClothes.length > 0 ? [message('remedy.beyond', { many: beyondClothes.length })] : []),
-		message('remedy.proof', { proven: proven ? 'yes' : 'no' })
+		...(ladder.length === 0 && cannotStartWithout.length === 0 ? [getMessage('remedy.nothing')] : []),
+		...(beyondClothes.length > 0 ? [getMessage('remedy.beyond', { many: beyondClothes.length })] : []),
+		getMessage('remedy.proof', { proven: proven ? 'yes' : 'no' })
 	];
 }
