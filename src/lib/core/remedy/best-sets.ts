@@ -6,7 +6,7 @@ import { needKey, type StartNeed } from './moments';
 import type { CannotStart, LeftWrong, RemedyProgress, Rung } from './remedies';
 import { setKey } from './candidate-set';
 import { byScore, isLess } from './score';
-import type { Trials } from './trials';
+import { FEW_CANDIDATES, type Trials } from './trials';
 
 /** Sets of candidates, and which of each size leaves fewest moments wrong. */
 
@@ -14,8 +14,6 @@ import type { Trials } from './trials';
 const BEAM = 4;
 /** Sets of one size up to which every one is tried. */
 const MOST_SETS = 60;
-/** Candidates up to which all sets are made of all. */
-const FEW_CANDIDATES = 16;
 /** Things on a ladder at most. */
 const MOST_RUNGS = 6;
 
@@ -206,14 +204,47 @@ function* enough(
 	return { set: new Set([...start, ...step.value.things]), proven: step.value.proven };
 }
 
+interface BestSets {
+	/** the best set of each size, the smallest first */
+	rungs: ScoredSet[];
+	/** whether every set was tried that may be the best of its size */
+	isWhole: boolean;
+	/** what is left wrong with the best of all */
+	best: LeftWrong;
+}
+
+/** Best sets of each size where there are so few that every one is tried. */
+function* ofEverySet(
+	sets: Sets,
+	start: ReadonlySet<number>,
+	all: readonly number[]
+): Generator<RemedyProgress, BestSets, void> {
+	const rungs: ScoredSet[] = [];
+	let best = sets.wrongWith(start);
+	for (let size = 1; size <= Math.min(all.length, MOST_RUNGS); size++) {
+		const tries = subsets(all, size);
+		const scored: ScoredSet[] = [];
+		for (const [done, more] of tries.entries()) {
+			scored.push(sets.scored(new Set([...start, ...more])));
+			yield { task: 'trying', done, total: tries.length };
+		}
+		const [found] = scored.sort(byScore);
+		rungs.push(found!);
+		const left = sets.wrongWith(found!.set);
+		if (isLessWrong(left, best)) best = left;
+	}
+	return { rungs, isWhole: all.length <= MOST_RUNGS, best };
+}
+
 /** Best sets of each size beside what the trip starts with, up to the smallest with which all is as well as it can be. */
 export function* bestSets(
 	sets: Sets,
 	start: ReadonlySet<number>,
 	hit?: HittingSolver
-): Generator<RemedyProgress, { rungs: ScoredSet[]; isWhole: boolean; best: LeftWrong }, void> {
+): Generator<RemedyProgress, BestSets, void> {
 	const { candidates } = sets.trials;
 	const all = worthTrying(sets, start);
+	if (sets.trials.isShort && 2 ** all.length <= MOST_SETS) return yield* ofEverySet(sets, start, all);
 	const last = yield* enough(sets, start, all, hit);
 	const rungs: ScoredSet[] = [];
 	let isWhole = last.proven && candidates.length <= FEW_CANDIDATES;

@@ -4,6 +4,7 @@ import type { Client, Document } from '../document/types';
 import { UNLIMITED } from '../plan/choice/constraints';
 import { TripSolver } from '../plan/choice/trip-solver';
 import { isNotAllRight } from '../plan/told/summary';
+import { documentPlan } from '../plan/planner';
 import { plannedDay, type TripPlan, verdictsOn } from '../plan/trip-plan';
 import {
 	type KnownCells,
@@ -22,8 +23,9 @@ import { isWithin, setKey } from './candidate-set';
 import { type StartNeed, startNeedsOf } from './moments';
 
 /**
- * Days of a trip dressed with some candidates beside the kit, one day at a time: quickly, since many sets are tried. What is
- * wet from the day before and the whole kit behind a core come only with the plan of a set that is worth it.
+ * Days of a trip dressed with some candidates beside the kit, one day at a time. A short trip with a few candidates is planned
+ * as a plan is; else a day is dressed more quickly, since many sets are tried: what is wet from the day before and the whole
+ * kit behind a core come only with the plan of a set that is worth it.
  */
 
 /** How a day goes with a set of candidates. */
@@ -44,6 +46,9 @@ interface SolvedDay {
 	wrong: number;
 	waters: Waters;
 }
+const wrongOf = (verdicts: readonly PhaseVerdict[]): number =>
+	verdicts.filter(({ verdict, cell }) => isNotAllRight({ verdict, whatIf: cell.kind === 'what-if' })).length;
+
 function solvedDay(problem: TripDays, index: number): SolvedDay {
 	const day = { ...problem.days[index]!, index: 0, whole: null };
 	const single: TripDays = { ...problem, days: [day] };
@@ -58,9 +63,7 @@ function solvedDay(problem: TripDays, index: number): SolvedDay {
 		carried: new Map()
 	};
 	const verdicts = verdictsOn(plan, day) ?? [];
-	const wrong = verdicts.filter(({ verdict, cell }) =>
-		isNotAllRight({ verdict, whatIf: cell.kind === 'what-if' })
-	).length;
+	const wrong = wrongOf(verdicts);
 	return {
 		plan,
 		day,
@@ -69,6 +72,11 @@ function solvedDay(problem: TripDays, index: number): SolvedDay {
 		waters: wrong > 0 ? livedThrough(single, choice, DRY).waters : new Map()
 	};
 }
+
+/** Unlike days of a trip up to which trials take the time of a plan. */
+const SHORT_TRIP = 3;
+/** Candidates up to which all of them are tried with each other. */
+export const FEW_CANDIDATES = 16;
 
 export class Trials {
 	private readonly client: Client;
@@ -83,6 +91,8 @@ export class Trials {
 	private readonly keys: readonly string[];
 	/** days of the trip that are unlike, the first of each */
 	readonly days: readonly TripDay[];
+	/** whether each day is planned as a plan does it, since there are few of them and little to choose from */
+	readonly isShort: boolean;
 	/** by key of a day: how many days are like it, in the usual weather and in the others */
 	readonly alike = new Map<string, { usual: number; rare: number }>();
 
@@ -110,6 +120,7 @@ export class Trials {
 			this.alike.set(key, many);
 		}
 		this.days = [...first.values()];
+		this.isShort = this.days.length <= SHORT_TRIP && candidates.length <= FEW_CANDIDATES;
 	}
 
 	/** What days that are alike share. @param index of the day in the trip */
@@ -131,6 +142,10 @@ export class Trials {
 
 	/** How many moments of a day are wrong with a set at least and at most, by what is known: more things never do worse. */
 	within(index: number, added: ReadonlySet<number>): { least: number; most: number } {
+		if (this.isShort) {
+			const { wrong } = this.on(index, added);
+			return { least: wrong, most: wrong };
+		}
 		const list = this.known.get(this.keyOf(index)) ?? [];
 		let [least, most] = [0, Infinity];
 		for (const { open, tried } of list) {
@@ -148,14 +163,28 @@ export class Trials {
 		const key = this.keyOf(index);
 		const list = this.known.get(key) ?? [];
 		this.known.set(key, list);
-		const before = list.find(({ open, tried }) => isWithin(added, open) && isWithin(tried.used, added));
+		const before = list.find(({ open, tried }) =>
+			this.isShort ? setKey(open) === setKey(added) : isWithin(added, open) && isWithin(tried.used, added)
+		);
 		if (before) return before.tried;
 		const tried = this.dressed(index, added);
 		list.push({ open: added, tried });
 		return tried;
 	}
 
+	/** A day planned as a trip of its own, as the client's plan is. */
+	private planned(index: number, added: ReadonlySet<number>): TriedDay {
+		const { stage, weather, foul } = this.days.find((day) => day.index === index)!;
+		const trip = { ...this.document.trip, weathers: [weather], stages: [stage] };
+		const client = clientWith(this.client, this.candidates, added);
+		const plan = finished(documentPlan({ ...this.document, trip }, client));
+		const day = plan.problem.days.find((one) => one.foul === foul)!;
+		const verdicts = verdictsOn(plan, day) ?? [];
+		return this.tried({ plan, day, verdicts, wrong: wrongOf(verdicts) }, added);
+	}
+
 	private dressed(index: number, added: ReadonlySet<number>): TriedDay {
+		if (this.isShort) return this.planned(index, added);
 		const problem = this.problemOf(added);
 		const dry = solvedDay(problem, index);
 		// As a plan does: what is told cold once what gets wet counts is dressed again with that in mind.
@@ -169,9 +198,15 @@ export class Trials {
 					index
 				)
 			: null;
-		const { plan, day, wrong, verdicts } = wet && wet.wrong < dry.wrong ? wet : dry;
+		return this.tried(wet && wet.wrong < dry.wrong ? wet : dry, added);
+	}
+
+	private tried(
+		{ plan, day, verdicts, wrong }: Omit<SolvedDay, 'waters'>,
+		added: ReadonlySet<number>
+	): TriedDay {
 		let needs: readonly StartNeed[] | null = null;
-		const worn = plan.choice.dressed[0]?.outfits.flat() ?? [];
+		const worn = plan.choice.dressed[day.index]?.outfits.flat() ?? [];
 		const slept = verdicts.filter(({ cell }) => cell.kind === 'sleep').flatMap(({ outfit }) => outfit);
 		return {
 			wrong,
