@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '../app.css';
-	import { ThemeProvider } from 'flowbite-svelte';
+	import { Button, ThemeProvider } from 'flowbite-svelte';
+	import { afterNavigate } from '$app/navigation';
 	import { navigating, page } from '$app/state';
 	import { LOOK } from '$lib/ui/parts/look';
 	import LateBox from '$lib/ui/frame/LateBox.svelte';
@@ -23,12 +24,16 @@
 			void import('$lib/ui/parts/ReasonPanel.svelte').then((part) => (panel = part.default));
 	});
 
+	/** On a phone everything but the name is folded into a menu. */
+	let isOpen = $state(false);
+	afterNavigate(() => (isOpen = false));
+
 	const sections = [
 		{ name: 'Trips', url: '/' },
 		{ name: 'Clients', url: '/clients' },
 		{ name: 'Try it', url: '/try' },
-		{ name: 'House', url: '/house' },
-		{ name: 'Keys', url: '/keys' }
+		{ name: 'Settings', url: '/house' },
+		{ name: 'Shortcuts', url: '/keys' }
 	];
 	const isHere = (url: string): boolean =>
 		url === '/'
@@ -47,16 +52,27 @@
 			</svg>
 			Snug Summit
 		</a>
-		<nav aria-label="Sections">
-			{#each sections as section (section.url)}
-				<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
-			{/each}
-		</nav>
-		<ThemeSwitch />
-		<UnitsMenu />
-		<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
-		<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
+		<Button class="menu" aria-expanded={isOpen} aria-controls="menu" onclick={() => (isOpen = !isOpen)}
+			>Menu</Button
+		>
+		<div id="menu" class="rest" class:open={isOpen}>
+			<nav aria-label="Sections">
+				{#each sections as section (section.url)}
+					<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
+				{/each}
+			</nav>
+			<ThemeSwitch />
+			<UnitsMenu />
+			<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
+			<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
+		</div>
 	</header>
+	<noscript>
+		<p class="no-script">
+			This page needs scripts: it plans, draws and saves with them. Allow them in the browser and load it
+			again.
+		</p>
+	</noscript>
 	<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
 	<main id="main">
 		{@render children()}
@@ -109,7 +125,7 @@
 		border-bottom: 3px solid var(--ink);
 	}
 	main {
-		padding: 20px 26px 60px;
+		padding: 10px 26px 50px;
 		max-width: 1500px;
 		margin: 0 auto;
 	}
@@ -126,14 +142,45 @@
 	.going:empty {
 		display: none;
 	}
+	.rest {
+		display: contents;
+	}
+	.top :global(button.menu) {
+		display: none;
+	}
+	.no-script {
+		padding: 10px 26px;
+		font-weight: 600;
+	}
 	@media (max-width: 640px) {
 		.top {
-			flex-wrap: wrap;
 			gap: 10px 16px;
-			padding: 9px 14px;
+			padding: 6px 14px;
+			justify-content: space-between;
+		}
+		.top :global(button.menu) {
+			display: inline-flex;
+			min-height: 44px;
+			padding: 4px 18px;
+		}
+		.rest {
+			display: none;
+		}
+		.rest.open {
+			display: flex;
+			flex-wrap: wrap;
+			gap: 12px 20px;
+			width: 100%;
+			padding-bottom: 8px;
+		}
+		.rest nav {
+			flex: 1 1 100%;
+			flex-wrap: wrap;
+			gap: 8px 22px;
+			font-size: 19px;
 		}
 		main {
-			padding: 16px 14px 50px;
+			padding: 8px 14px 50px;
 		}
 	}
 	@media print {

@@ -4,7 +4,7 @@ import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make
 import { LateBox, type BoxModule } from './frame/late-box.svelte';
 import { ChangesUnderway } from './kit/changes-underway.svelte';
 import { toneOf } from './parts/tone';
-import { columnEdges, columnWidths } from './plan/drawing/plan-columns';
+import { columnEdges, columnName, columnWidths, planColumns } from './plan/drawing/plan-columns';
 
 const phases = planStage(
 	stageOf([
@@ -34,6 +34,40 @@ describe('columns of the plan', () => {
 	it('have one edge more than columns', () => {
 		expect(columnEdges([10, 20, 30])).toEqual([0, 10, 30, 60]);
 		expect(columnEdges([])).toEqual([0]);
+	});
+});
+
+describe('loops in the plan', () => {
+	const [move, stop] = phases as [(typeof phases)[0], (typeof phases)[0]];
+	/** The two phases of a loop, ten rounds of them. */
+	const loop = Array.from({ length: 10 }, (_, i) =>
+		[move, stop].map((phase) => ({ ...phase, cell: { ...phase.cell, round: i + 1 } }))
+	).flat();
+	it('are one column for each phase, of which the worst round is shown', () => {
+		const worse = loop.map((phase, i) =>
+			i === 13
+				? { ...phase, verdict: 'short' as const, holdsMinutes: 2 }
+				: { ...phase, verdict: 'right' as const, holdsMinutes: null }
+		);
+		const columns = planColumns(worse);
+		expect(columns.map(({ from, to, index }) => [from, to, index])).toEqual([
+			[1, 10, 0],
+			[1, 10, 13]
+		]);
+		expect(columnName(columns[0]!)).toBe(`${move.cell.name}, rounds 1 to 10`);
+	});
+	it('begin anew where something else is worn', () => {
+		const changed = loop.map((phase, i) => (i >= 10 ? { ...phase, outfit: [] } : phase));
+		expect(planColumns(changed).map(({ from, to, firstIndex }) => [from, to, firstIndex])).toEqual([
+			[1, 5, 0],
+			[1, 5, 1],
+			[6, 10, 10],
+			[6, 10, 11]
+		]);
+	});
+	it('leave out what only may happen', () => {
+		const whatIf = { ...stop, cell: { ...stop.cell, kind: 'what-if' as const, phaseId: 'if' } };
+		expect(planColumns([move, whatIf, phases[2]!]).map(({ index }) => index)).toEqual([0, 2]);
 	});
 });
 

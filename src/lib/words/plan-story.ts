@@ -7,7 +7,8 @@ import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/tol
 import type { QuickCheckAnswer } from '../core/plan/told/quick-check';
 import type { PhaseSummary, Price, TripSummary } from '../core/plan/told/summary';
 import type { Place } from '../core/plan/told/why-not';
-import { clock } from './labels';
+import type { PhaseVerdict } from '../core/judge/phase-verdict';
+import { clock, stackTag } from './labels';
 import { capital, listed, message, type MessageId, small } from './message';
 import { massWords, measureWords, METRIC, type Units } from './units';
 
@@ -80,6 +81,30 @@ export const eveningSentence = ({ where, driedIds, footwearIds }: EveningDrying,
 		dried: things(driedIds, nameOf),
 		boots: things(footwearIds, nameOf),
 		with: driedIds.length > 0 && footwearIds.length > 0 ? 'yes' : 'no'
+	});
+
+/** What to say when a phase begins: the start, or what changes; null where nothing is said. @param index of the phase in the day */
+export function momentToSay(
+	{ start, changes }: { start: ToldStart | null; changes: readonly ToldChange[] },
+	index: number,
+	nameOf: NameOf
+): string | null {
+	if (start?.phase === index) return startSentence(start, nameOf);
+	const change = changes.find(({ phase }) => phase === index);
+	return change ? changeSentence(change, nameOf) : null;
+}
+
+/** How a phase goes in another weather: "Cold snap: 12 min short". @param own the same phase in the weather that is looked at */
+export const inWeatherSentence = (
+	weather: Weather,
+	other: PhaseVerdict,
+	own: Pick<PhaseVerdict, 'verdict'>
+): string =>
+	message('readout.weather', {
+		weather: weather.name,
+		same: other.verdict === own.verdict && other.verdict !== 'short' ? 'yes' : 'no',
+		verdict: other.verdict === 'not judged yet' ? 'right' : other.verdict,
+		words: stackTag(other)
 	});
 
 export interface WeatherWords {

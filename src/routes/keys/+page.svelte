@@ -20,9 +20,9 @@
 	]; // prettier-ignore
 </script>
 
-<svelte:head><title>Keys · Snug Summit</title></svelte:head>
+<svelte:head><title>Shortcuts · Snug Summit</title></svelte:head>
 
-<h1>Keys</h1>
+<h1>Shortcuts</h1>
 <div class="groups">
 	{#each KEYS as [where, keys] (where)}
 		<section>

@@ -170,9 +170,16 @@
 			{verdictSentence(last, 'whoever wears this')} Feels like {tempWords(last.cell.feltTempC, units)}.
 		</p>
 		<div bind:clientWidth={width} class="drawing">
-			<div style:padding-left="{GUTTER}px">
-				<PlanDrawing {phases} {widths} {names} clientName="whoever wears this" height={230} />
-			</div>
+			<PlanDrawing
+				{phases}
+				{widths}
+				{names}
+				gutter={GUTTER}
+				clientName="whoever wears this"
+				height={230}
+				shown={0}
+				onpoint={() => undefined}
+			/>
 			{#if seen.course.minutes.length > 0}
 				<BodyStrip
 					who="whoever wears this"

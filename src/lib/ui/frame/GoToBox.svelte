@@ -18,7 +18,7 @@
 	const PAGES: Target[] = [
 		{ label: 'All trips', kind: 'page', url: '/' },
 		{ label: 'All clients', kind: 'page', url: '/clients' },
-		{ label: 'Keys', kind: 'page', url: '/keys' }
+		{ label: 'Shortcuts', kind: 'page', url: '/keys' }
 	];
 	let places = $state.raw<Target[]>([]);
 	const words = (text: string): string[] => text.toLowerCase().split(/\s+/);

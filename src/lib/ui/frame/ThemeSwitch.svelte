@@ -24,6 +24,4 @@
 	}
 </script>
 
-<Button class="quiet small no-print" aria-pressed={dark} onclick={choose}
-	>{dark ? 'Day' : 'Night'} colours</Button
->
+<Button class="quiet small no-print" aria-pressed={dark} onclick={choose}>{dark ? 'Light' : 'Dark'}</Button>

@@ -57,14 +57,14 @@
 	.findings .warning {
 		border-left: 5px double var(--v-warm);
 	}
-	.findings .quiet {
+	.findings :global(.quiet) {
 		text-align: left;
 		text-decoration: none;
 		font-size: 15px;
 		line-height: 1.3;
 		padding: 4px 10px;
 	}
-	.findings .quiet:hover {
+	.findings :global(.quiet:hover) {
 		text-decoration: underline;
 	}
 	.findings .tiny {
@@ -87,7 +87,7 @@
 		.findings li.note {
 			display: none;
 		}
-		.findings .quiet {
+		.findings :global(.quiet) {
 			padding: 1px 6px;
 		}
 		.findings {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Client, Trip, Weather } from '$lib/core/document/types';
-	import { longDate } from '$lib/words/labels';
+	import { shortDate } from '$lib/words/labels';
 	import { weatherMeaning } from '$lib/words/weathers';
 	import { readerUnits } from '../parts/reader-units';
 
@@ -30,12 +30,8 @@
 </script>
 
 <div class="head">
-	<div>
-		<h1>{client.name}</h1>
-		<p class="soft">
-			<a href="/trips/{trip.id}">{trip.name}</a>{trip.place ? ` · ${trip.place}` : ''}
-		</p>
-	</div>
+	<h1>{client.name}</h1>
+	<p class="soft"><a href="/trips/{trip.id}">{trip.name}</a></p>
 	<nav class="no-print" aria-label="Clients of the trip">
 		{#each others as other (other.id)}
 			<a href={address({ client: other.id })} aria-current={other.id === client.id ? 'page' : undefined}
@@ -50,15 +46,15 @@
 	</p>
 </div>
 
-<nav class="days no-print" aria-label="Days">
-	{#each trip.stages as stage, i (stage.id)}
-		<a href={address({ day: i })} aria-current={i === day ? 'page' : undefined}
-			><span class="tiny">{longDate(stage.date)}</span> {stage.name}</a
-		>
-	{/each}
-</nav>
 <div class="switches no-print">
-	<nav class="switch" aria-label="Weather">
+	<nav class="days" aria-label="Days">
+		{#each trip.stages as stage, i (stage.id)}
+			<a href={address({ day: i })} aria-current={i === day ? 'page' : undefined} title={stage.name}
+				><span class="tiny">{shortDate(stage.date)}</span> <span class="of-day">{stage.name}</span></a
+			>
+		{/each}
+	</nav>
+	<nav class="switch" aria-label="Weather" title={weatherMeaning(weather, readerUnits())}>
 		{#each trip.weathers as one (one.id)}
 			<a href={address({ weather: one.id })} aria-current={one.id === weather.id ? 'true' : undefined}
 				>{one.name}</a
@@ -71,14 +67,13 @@
 			<a href={address({ foul: true })} aria-current={foul ? 'true' : undefined}>In foul weather</a>
 		</nav>
 	{/if}
-	<p class="small soft">{weatherMeaning(weather, readerUnits())}</p>
 </div>
 
 <style>
 	.head {
 		display: flex;
-		gap: 30px;
-		align-items: end;
+		gap: 2px 22px;
+		align-items: baseline;
 		flex-wrap: wrap;
 	}
 	.head nav {
@@ -103,9 +98,21 @@
 	}
 	.days {
 		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-		margin: 8px 0 10px -10px;
+		gap: 2px;
+		margin-left: -10px;
+		min-width: 0;
+		flex: 1 1 auto;
+		overflow-x: auto;
+	}
+	.days a {
+		white-space: nowrap;
+	}
+	.days a:not([aria-current]) .of-day {
+		display: inline-block;
+		max-width: 11em;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		vertical-align: bottom;
 	}
 	.days .tiny {
 		color: var(--soft);
@@ -115,9 +122,9 @@
 	.switches {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px 16px;
+		gap: 4px 16px;
 		align-items: center;
-		margin-bottom: 12px;
+		margin: 2px 0 6px;
 	}
 	.switch {
 		display: flex;

@@ -1,21 +1,33 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { cellName } from '$lib/core/conditions/cell-name';
-	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { tempWords } from '$lib/words/units';
-	import { clock, duration, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
 	import { factorOf, type Factor } from '$lib/core/cloth/factors';
+	import type { Client } from '$lib/core/document/types';
+	import { isFailing } from '$lib/core/document/verdict';
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
+	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
+	import { clock, duration, firstName, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
+	import { message } from '$lib/words/message';
+	import { momentToSay } from '$lib/words/plan-story';
+	import { tempWords } from '$lib/words/units';
+	import DressedFigure from '../figure/DressedFigure.svelte';
+	import Choice from '../parts/Choice.svelte';
 	import { readerUnits } from '../parts/reader-units';
 	import { toneOf } from '../parts/tone';
 	import VerdictTag from '../parts/VerdictTag.svelte';
+	import { columnName, type PlanColumn, planColumns } from './drawing/plan-columns';
 
+	/** The plan on a phone: one phase on the screen, what is on in it, and what changes next. */
 	interface Props {
 		phases: readonly PlannedPhase[];
-		clientName: string;
+		told: { start: ToldStart | null; changes: readonly ToldChange[] };
+		client: Client;
+		nameOf: (thingId: string) => string;
 		onwhy: (phase: PlannedPhase) => void;
 	}
-	let { phases, clientName, onwhy }: Props = $props();
+	let { phases, told, client, nameOf, onwhy }: Props = $props();
 	const units = $derived(readerUnits());
+	const who = $derived(firstName(client.name));
+	const columns = $derived(planColumns(phases));
 	const ROWS: readonly (readonly [Factor, string])[] = [
 		['head', 'Head'],
 		['eyes', 'Eyes'],
@@ -24,62 +36,87 @@
 		['legs', 'Legs'],
 		['feet', 'Feet']
 	];
-	const layers = (phase: PlannedPhase, factor: Factor): PlannedPhase['outfit'] =>
-		phase.outfit.filter(({ cloth }) => factorOf(cloth) === factor).toReversed();
-	const wornIn = ({ outfit }: PlannedPhase): string =>
-		JSON.stringify(outfit.map(({ cloth, opening }) => [cloth.thingId, opening]));
-	/** The first round of the same phase since which the same is worn; null in that round itself. */
-	function sameAs(k: number): PlannedPhase | null {
-		const own = phases[k]!;
-		let first: PlannedPhase | null = null;
-		for (let i = k - 1; i >= 0; i--) {
-			const other = phases[i]!;
-			if (other.cell.phaseId !== own.cell.phaseId || other.cell.kind === 'what-if') continue;
-			if (wornIn(other) !== wornIn(own)) break;
-			first = other;
-		}
-		return first;
-	}
-	const most = $derived(
-		Math.max(1, ...phases.map(({ resultantClo, band }) => Math.max(resultantClo, band?.needClo ?? 0)))
+
+	let chosen = $state(0);
+	const at = $derived(Math.min(chosen, columns.length - 1));
+	const column = $derived(columns[at]);
+	const phase = $derived(column?.phase);
+	const next = $derived(columns[at + 1]);
+	const before = $derived(
+		column
+			? (phases.slice(0, column.firstIndex).findLast(({ cell }) => cell.kind !== 'what-if')?.outfit ?? null)
+			: null
 	);
-	const share = (value: number): string => `${Math.min(100, (100 * value) / most)}%`;
+	const now = $derived(column ? momentToSay(told, column.firstIndex, nameOf) : null);
+	const layers = (factor: Factor): PlannedPhase['outfit'] =>
+		phase?.outfit.filter(({ cloth }) => factorOf(cloth) === factor) ?? [];
+
+	const jumpWords = (one: PlanColumn): string => {
+		const { cell, verdict } = one.phase;
+		return `${clock(cell.startMin)} ${columnName(one)}${isFailing(verdict) ? `: ${verdict}` : ''}`;
+	};
+
+	let panel = $state<HTMLElement>();
+	function go(to: number): void {
+		chosen = Math.max(0, Math.min(columns.length - 1, to));
+		panel?.scrollIntoView({ block: 'start' });
+	}
+	const SWIPE_PX = 60;
+	let touchedAt: { x: number; y: number } | null = null;
+	function ontouchend(event: TouchEvent): void {
+		const end = event.changedTouches[0];
+		if (!touchedAt || !end) return;
+		const [dx, dy] = [end.clientX - touchedAt.x, end.clientY - touchedAt.y];
+		touchedAt = null;
+		if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) go(at + (dx < 0 ? 1 : -1));
+	}
 </script>
 
-<ol class="phone" aria-label="The day, phase by phase">
-	{#each phases as phase, k (k)}
-		{@const same = sameAs(k)}
-		<li>
-			<p class="line">
-				<strong>{cellName(phase.cell)}</strong>
-				<span class="soft">{clock(phase.cell.startMin)} · {duration(phase.cell.minutes)}</span>
-			</p>
-			<p class="line">
-				<span class="temp">{tempWords(phase.cell.airTempC, units)}</span>
-				{#if Math.round(phase.cell.feltTempC) !== Math.round(phase.cell.airTempC)}
-					<span class="soft">feels {tempWords(phase.cell.feltTempC, units)}</span>
-				{/if}
-				<Button
-					class="verdict"
-					onclick={() => onwhy(phase)}
-					aria-label="{phase.cell.name}: {verdictSentence(phase, clientName)} Why?"
-				>
-					<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
-				</Button>
-			</p>
-			{#if phase.band}
-				<div class="bar" aria-hidden="true">
-					<span class="worn" style:width={share(phase.resultantClo)}></span>
-					<span class="hold" style:left={share(phase.band.holdClo)}></span>
-					<span class="need" style:left={share(phase.band.needClo)}></span>
-				</div>
-			{/if}
-			{#if same}
-				<p class="soft">Worn as in {cellName(same.cell)}.</p>
-			{:else if phase.outfit.length > 0 && phase.cell.kind !== 'sleep'}
+{#if column && phase}
+	<section
+		class="now"
+		bind:this={panel}
+		aria-label="The day, phase by phase"
+		ontouchstart={({ touches }) =>
+			(touchedAt = touches[0] ? { x: touches[0].clientX, y: touches[0].clientY } : null)}
+		{ontouchend}
+	>
+		<div class="jump">
+			<span class="soft">{message('phone.place', { at: at + 1, all: columns.length })}</span>
+			<Choice
+				id="phase-jump"
+				label={message('phone.jump')}
+				bare
+				bind:value={() => String(at), (value) => go(Number(value))}
+				options={columns.map((_, k) => String(k))}
+				words={Object.fromEntries(columns.map((one, k) => [String(k), jumpWords(one)]))}
+			/>
+		</div>
+		<h2>{columnName(column)}</h2>
+		<p class="line">
+			<span>{clock(phase.cell.startMin)} · {duration(phase.cell.minutes)}</span>
+			<span
+				><strong>{tempWords(phase.cell.airTempC, units)}</strong>{Math.round(phase.cell.feltTempC) ===
+				Math.round(phase.cell.airTempC)
+					? ''
+					: `, feels ${tempWords(phase.cell.feltTempC, units)}`}</span
+			>
+		</p>
+		<Button
+			class="verdict"
+			onclick={() => onwhy(phase)}
+			aria-label="{phase.cell.name}: {verdictSentence(phase, who)} Why?"
+		>
+			<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
+		</Button>
+		<p class="said">{verdictSentence(phase, who)}</p>
+		{#if now}<p class="change">{now}</p>{/if}
+		{#if phase.cell.kind !== 'sleep'}
+			<div class="dressed">
+				<DressedFigure {phase} {before} {nameOf} {who} height={330} id="phone" />
 				<dl>
 					{#each ROWS as [factor, word] (factor)}
-						{@const own = layers(phase, factor)}
+						{@const own = layers(factor)}
 						{#if own.length > 0}
 							<dt>{word}</dt>
 							<dd>
@@ -92,68 +129,102 @@
 						{/if}
 					{/each}
 				</dl>
-			{/if}
-		</li>
-	{/each}
-</ol>
+			</div>
+		{/if}
+		{#if next}
+			<p class="next">
+				<strong>{message('phone.next')}</strong>
+				{momentToSay(told, next.firstIndex, nameOf) ?? message('phone.same', { phase: columnName(next) })}
+			</p>
+		{/if}
+		<div class="step">
+			<Button onclick={() => go(at - 1)} disabled={at === 0}>{message('phone.back')}</Button>
+			<Button class="main" onclick={() => go(at + 1)} disabled={at === columns.length - 1}
+				>{message('phone.forward')}</Button
+			>
+		</div>
+	</section>
+{/if}
 
 <style>
-	li {
+	.now {
+		scroll-margin-top: 4px;
 		border-top: 2px solid var(--ink);
-		padding: 10px 0 12px;
+		padding-top: 8px;
+	}
+	.jump {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 10px;
+		align-items: center;
+		white-space: nowrap;
+	}
+	h2 {
+		font-size: 25px;
+		margin: 6px 0 2px;
 	}
 	.line {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 4px 12px;
-		align-items: baseline;
+		gap: 2px 16px;
+		font-size: 18px;
 	}
-	.temp {
-		font-size: 22px;
-		font-weight: 700;
+	.said {
+		font-size: 18px;
+		line-height: 1.3;
+		margin: 4px 0;
 	}
-	.verdict {
-		margin-left: auto;
-		min-height: 40px;
-	}
-	.bar {
-		position: relative;
-		height: 16px;
+	.change,
+	.next {
+		border-left: 6px solid var(--ink);
+		padding: 4px 10px;
+		font-size: 17px;
+		line-height: 1.3;
+		margin: 8px 0;
 		background: var(--sheet);
-		border: 1px solid var(--rule-strong);
-		margin: 2px 0 8px;
 	}
-	.worn {
-		position: absolute;
-		inset: 0 auto 0 0;
-		background: var(--cloth-warmth);
+	.next {
+		border-left-color: var(--rule-strong);
 	}
-	.hold,
-	.need {
-		position: absolute;
-		top: -3px;
-		bottom: -3px;
-		border-left: 4px solid var(--ink);
-	}
-	.need {
-		border-left-width: 1.5px;
+	.dressed {
+		display: flex;
+		gap: 10px;
+		align-items: start;
+		flex-wrap: wrap;
+		margin: 6px 0;
 	}
 	dl {
-		display: grid;
-		grid-template-columns: 62px 1fr;
-		gap: 4px 8px;
+		flex: 1 1 132px;
+		min-width: 0;
 	}
 	dt {
 		color: var(--soft);
+		margin-top: 5px;
+		line-height: 1.2;
 	}
 	dd {
 		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
+		flex-direction: column;
+		gap: 2px;
 	}
 	.thing {
-		border-left: 6px solid var(--tone);
+		border-left: 7px solid var(--tone);
 		background: color-mix(in srgb, var(--tone) 24%, var(--sheet));
-		padding: 1px 8px;
+		padding: 1px 7px;
+		line-height: 1.25;
+	}
+	.step {
+		position: sticky;
+		bottom: 0;
+		display: grid;
+		grid-template-columns: 1fr 2fr;
+		gap: 10px;
+		padding: 8px 0 10px;
+		background: var(--paper);
+	}
+	.step :global(button) {
+		min-height: 56px;
+		font-size: 19px;
+		justify-content: center;
 	}
 </style>

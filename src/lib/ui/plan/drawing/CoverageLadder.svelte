@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { listed, message, small } from '$lib/words/message';
 	import { ROW_NAMES, WHERE_WORDS, coverageWords } from '$lib/words/labels';
 	import { type Row, ROWS } from '$lib/core/document/parts';
 	import type { CoverageCell } from '$lib/core/judge/coverage';
@@ -29,6 +31,15 @@
 	}
 	const nights = $derived(phases.some(({ cell }) => cell.kind === 'sleep'));
 	const rows = $derived(ROWS.filter((row) => row !== 'sleep' || nights));
+	/** All parts and the pack, or only what is wrong somewhere. */
+	let showsAll = $state(false);
+	const isWrong = (row: Row): boolean =>
+		phases.some(({ coverage }) =>
+			coverage.some(
+				(cell) => cell.row === row && (cell.trouble || cell.state === 'missing' || cell.state === 'not asked')
+			)
+		);
+	const fine = $derived(rows.filter((row) => !isWrong(row)));
 
 	function cellTone(phase: PlannedPhase, { state, thingIds }: CoverageCell): string {
 		if (state === 'missing' || state === 'not asked' || state === 'not needed')
@@ -60,7 +71,9 @@
 		});
 		return runs;
 	}
-	const grid = $derived(rows.map((row) => ({ row, runs: runsOf(row) })));
+	const grid = $derived(
+		rows.filter((row) => showsAll || !fine.includes(row)).map((row) => ({ row, runs: runsOf(row) }))
+	);
 
 	let at = $state({ row: 0, k: 0 });
 	let table = $state<HTMLTableElement>();
@@ -133,6 +146,19 @@
 	const PACKED: readonly Where[] = ['top', 'pack', 'pocket'];
 </script>
 
+<p class="fold">
+	{#if !showsAll && fine.length > 0}{message('ladder.rest', {
+			parts: listed(fine.map((row) => small(ROW_NAMES[row])))
+		})}{/if}
+	<Button
+		class="quiet no-print"
+		aria-expanded={showsAll}
+		onclick={() => {
+			showsAll = !showsAll;
+			at = { row: 0, k: 0 };
+		}}>{message('ladder.show', { all: showsAll ? 'yes' : 'no' })}</Button
+	>
+</p>
 <table bind:this={table} style:width="{gutter + widths.reduce((a, b) => a + b, 0)}px">
 	<caption class="visually-hidden"
 		>Head to toe: what covers each part of the body in each phase. Arrow keys move, Enter opens the reason.</caption
@@ -168,7 +194,7 @@
 			</tr>
 		{/each}
 	</tbody>
-	<tbody class="packs">
+	<tbody class="packs" hidden={!showsAll}>
 		{#each PACKED as where (where)}
 			<tr>
 				<th scope="row">{WHERE_WORDS[where]}</th>
@@ -210,6 +236,12 @@
 </table>
 
 <style>
+	.fold {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 18px;
+		padding: 3px 0;
+	}
 	table {
 		table-layout: fixed;
 		border-collapse: separate;

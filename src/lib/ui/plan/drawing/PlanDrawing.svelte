@@ -2,10 +2,12 @@
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { verdictSentence } from '$lib/words/labels';
+	import { clo, stackTag, verdictSentence } from '$lib/words/labels';
+	import { spread, wrapped } from '../../figure/figure-labels';
 	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
-	import ClothPatterns from './ClothPatterns.svelte';
+	import ClothPatterns from '../../figure/ClothPatterns.svelte';
 	import { columnEdges } from './plan-columns';
+	import { message } from '$lib/words/message';
 	import { toneOf } from '../../parts/tone';
 	import { whyLayer } from '../why-later';
 
@@ -14,31 +16,43 @@
 		widths: readonly number[];
 		names: ReadonlyMap<string, string>;
 		clientName: string;
+		/** px, left of the first column, for the scale and the names of what is too thin to bear them */
+		gutter: number;
 		height?: number;
+		/** column that is told of below */
+		shown: number;
+		onpoint: (column: number) => void;
 		/** the same day in the other weathers: their lines are whiskers on these */
 		others?: readonly (readonly PlannedPhase[])[];
 	}
-	let { phases, widths, names, clientName, height = 300, others = [] }: Props = $props();
+	let {
+		phases,
+		widths,
+		names,
+		clientName,
+		gutter,
+		height = 184,
+		others = [],
+		shown,
+		onpoint
+	}: Props = $props();
 
 	const GAP = 7;
-	const TOP = 10;
+	const TOP = 14;
 	const edges = $derived(columnEdges(widths));
 	/** Where sweating starts, drawn where it can happen within what is worn. */
 	const sweatAt = ({ tooWarmAboveClo, resultantClo }: PlannedPhase): number | null =>
 		tooWarmAboveClo !== null && tooWarmAboveClo < resultantClo + 2.5 ? tooWarmAboveClo : null;
+	const thickest = $derived(Math.max(0.6, ...phases.map(({ resultantClo }) => resultantClo)));
+	/** As high as what is worn asks for, and half as much again: a need far over it is broken off at the top. */
 	const highest = $derived(
 		Math.max(
-			1,
-			...phases
-				.filter(({ cell }) => cell.kind !== 'what-if')
-				.map((phase) =>
-					Math.max(
-						phase.resultantClo,
-						phase.band ? Math.min(phase.band.needClo, 3.2) : 0,
-						sweatAt(phase) ?? 0
-					)
-				)
-		) * 1.08
+			thickest * 1.18,
+			Math.min(
+				thickest * 1.55,
+				Math.max(0, ...phases.map((phase) => Math.max(phase.band?.needClo ?? 0, sweatAt(phase) ?? 0))) * 1.1
+			)
+		)
 	);
 	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
 
@@ -56,7 +70,7 @@
 		const high = Math.max(own, ...values);
 		return high - low > 0.02 ? [low, high] : null;
 	}
-	const holdOf = ({ band }: PlannedPhase): number | null => band?.holdClo ?? null;
+	const needOf = ({ band }: PlannedPhase): number | null => band?.needClo ?? null;
 	const sweatOf = ({ tooWarmAboveClo }: PlannedPhase): number | null => tooWarmAboveClo;
 
 	interface Slab {
@@ -120,10 +134,7 @@
 	const linesIn = (from: number, to: number): number[] =>
 		phases.slice(from, to + 1).flatMap((phase) => {
 			const sweat = sweatAt(phase);
-			return [
-				...(phase.band ? [phase.band.holdClo, phase.band.needClo] : []),
-				...(sweat === null ? [] : [sweat])
-			].map(clamped);
+			return [...(phase.band ? [phase.band.needClo] : []), ...(sweat === null ? [] : [sweat])].map(clamped);
 		});
 	/** A baseline inside a ribbon that no line strikes through, if there is one. */
 	function clearOf(lines: readonly number[], low: number, high: number): number {
@@ -134,9 +145,9 @@
 		return inside.find((y) => lines.every((line) => line < y - 13 || line > y + 4)) ?? middle;
 	}
 	const LABEL_PX = 14;
-	const CHARACTER_PX = 6.6;
+	const CHARACTER_PX = 6.8;
 	/** Where a name fits: the widest stretch of columns through which one line of text stays inside the ribbon. */
-	function labels(run: readonly Slab[]): { x: number; y: number; text: string }[] {
+	function labelIn(run: readonly Slab[]): { x: number; y: number; text: string } | null {
 		let best = { width: 0, x: 0, low: 0, high: 0, from: 0, to: 0 };
 		run.forEach((start, i) => {
 			let low = y(start.low);
@@ -150,13 +161,36 @@
 					best = { width, x: left(start.k) + 6, low, high, from: start.k, to: run[j]!.k };
 			}
 		});
-		const fits = Math.floor(best.width / CHARACTER_PX);
 		const { name } = run[0]!;
-		const text = name.length > fits ? name.slice(0, Math.max(0, fits - 1)) + '…' : name;
-		return fits < 4
-			? []
-			: [{ x: best.x, y: clearOf(linesIn(best.from, best.to), best.low, best.high), text }];
+		return name.length * CHARACTER_PX > best.width
+			? null
+			: { x: best.x, y: clearOf(linesIn(best.from, best.to), best.low, best.high), text: name };
 	}
+	const named = $derived(ribbons.map((run) => ({ run, label: labelIn(run) })));
+	/** Names beside the first column of what bears none in the drawing: head and hands first, as they lie. */
+	const beside = $derived.by(() => {
+		const thin = named.filter(({ run, label }) => !label && run[0]!.k === 0).map(({ run }) => run[0]!);
+		const letters = Math.floor((gutter - 34) / CHARACTER_PX);
+		const texts = thin.map((slab) => ({ slab, lines: wrapped(slab.name, letters) }));
+		const ys = spread(
+			texts.map(({ slab, lines }) => ({ y: y((slab.low + slab.high) / 2), height: 13 * lines.length })),
+			height
+		);
+		return texts.map((one, i) => ({ ...one, at: ys[i]!, from: y((one.slab.low + one.slab.high) / 2) }));
+	});
+	/** What a stack comes to in words, and where they stand. */
+	function stackWords(
+		phase: PlannedPhase,
+		k: number
+	): { text: string; x: number; y: number; kind: string } | null {
+		const text = stackTag(phase);
+		if (!text) return null;
+		const gap = trouble(phase);
+		const middle = (left(k) + right(k)) / 2;
+		const at = gap && gap.kind !== 'warm' ? (y(gap.low) + y(gap.high)) / 2 + 4 : y(phase.resultantClo) - 6;
+		return { text, x: middle, y: Math.max(TOP + 8, at), kind: gap?.kind ?? 'right' };
+	}
+	const isBroken = ({ band }: PlannedPhase): boolean => band !== null && band.needClo > highest;
 
 	/** The part of a column that is missing, or too much. */
 	function trouble(
@@ -168,7 +202,7 @@
 			return { low: sweat, high: resultantClo, kind: 'warm' };
 		if (!band || phase.verdict === 'not judged yet') return null;
 		if (resultantClo < band.holdClo)
-			return { low: resultantClo, high: Math.min(band.holdClo, highest), kind: 'short' };
+			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'short' };
 		if (resultantClo < band.needClo)
 			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'cool' };
 		return null;
@@ -188,14 +222,14 @@
 	);
 </script>
 
-{#snippet level(k: number, value: number, kind: 'sweat' | 'need' | 'hold')}
+{#snippet level(k: number, value: number, kind: 'sweat' | 'need')}
 	<g class="moves" style:transform="translateY({clamped(value)}px)">
 		<line x1={left(k)} x2={right(k)} class="halo under-{kind}" />
 		<line x1={left(k)} x2={right(k)} class={kind} />
 	</g>
 {/snippet}
-{#snippet range(k: number, reach: [number, number] | null, inset: number, kind: 'sweat' | 'hold')}
-	{#if reach}
+{#snippet range(k: number, reach: [number, number] | null, inset: number, kind: 'sweat' | 'need')}
+	{#if reach && reach[0] < highest}
 		{@const x = right(k) - inset}
 		<g class="whisker whisker-{kind}">
 			<line x1={x} x2={x} y1={clamped(reach[0])} y2={clamped(reach[1])} />
@@ -206,77 +240,125 @@
 {/snippet}
 
 <svg
-	width={edges.at(-1)}
+	width={gutter + edges.at(-1)!}
 	{height}
 	role="img"
 	aria-label="What {clientName} wears against what each phase needs. {summary}"
 >
 	<ClothPatterns />
-	{#each phases as phase, k (k)}
-		{@const band = phase.band}
-		<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
-		{#if band}
-			{@const sweat = sweatAt(phase)}
-			{@const roof = sweat === null ? TOP : clamped(sweat)}
-			<rect
-				x={left(k)}
-				width={right(k) - left(k)}
-				y={roof}
-				height={Math.max(0, clamped(band.needClo) - roof)}
-				class="comfort"
-				class:fades={sweat === null}
-			/>
-		{/if}
-	{/each}
-	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
-		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-		<path d={path(run)} fill="url(#cloth-{run[0]!.tone})" class="cloth" onclick={() => whyCloth(run[0]!)}>
-			<title>{run[0]!.name}</title>
-		</path>
-	{/each}
-	{#each slabs as slab (slab.thingId + slab.k)}
-		{#if slab.wet >= DAMP_FROM}
-			<rect
-				class="wet"
-				x={left(slab.k)}
-				width={right(slab.k) - left(slab.k)}
-				y={y(slab.high)}
-				height={y(slab.low) - y(slab.high)}
-				fill="url(#wet-{slab.wet >= WET_FROM ? 'soaked' : 'damp'})"
-			/>
-		{/if}
-	{/each}
-	{#each phases as phase, k (k)}
-		{@const gap = trouble(phase)}
-		{@const band = phase.band}
-		{#if gap}
-			<rect
-				x={left(k)}
-				width={right(k) - left(k)}
-				y={y(gap.high)}
-				height={Math.max(2, y(gap.low) - y(gap.high))}
-				fill="url(#hatch-{gap.kind})"
-			/>
-		{/if}
-		{@const sweat = sweatAt(phase)}
-		{#if sweat !== null}
-			{@render range(k, whisker(k, sweat, sweatOf), 16, 'sweat')}
-			{@render level(k, sweat, 'sweat')}
-		{/if}
-		{#if band}
-			{@render range(k, whisker(k, band.holdClo, holdOf), 7, 'hold')}
-			{@render level(k, band.needClo, 'need')}
-			{@render level(k, band.holdClo, 'hold')}
-		{/if}
-	{/each}
-	{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
-		{#each labels(run) as label (label.x)}
-			<text x={label.x} y={label.y} class="on-{run[0]!.tone}" style:stroke="var(--cloth-{run[0]!.tone})"
-				>{label.text}</text
+	<g class="scale" aria-hidden="true">
+		<line x1={gutter - 5} x2={gutter - 5} y1={TOP} y2={height} />
+		<path d="M{gutter - 9},{TOP + 7} l4,-8 l4,8" />
+		<text x={gutter - 12} y={TOP + 8} text-anchor="end" class="end"
+			>{message('scale.thick')}<title>{clo(highest)} clo</title></text
+		>
+	</g>
+	{#each beside as { slab, lines, at, from } (slab.thingId)}
+		<polyline class="leader" points="{gutter - 14},{at} {gutter - 8},{from} {gutter + GAP},{from}" />
+		{#each lines as line, i (i)}
+			<text x={gutter - 18} y={at + 4 + (i - (lines.length - 1) / 2) * 13} text-anchor="end" class="thin"
+				>{line}</text
 			>
 		{/each}
 	{/each}
-	<line x1="0" x2={edges.at(-1)} y1={height - 0.5} y2={height - 0.5} class="ground" />
+	<g transform="translate({gutter},0)">
+		<rect width={edges.at(-1)} {height} class="ground-area" />
+		{#each phases as phase, k (k)}
+			{@const band = phase.band}
+			<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+			<rect
+				x={edges[k]}
+				width={widths[k]}
+				{height}
+				class="column"
+				class:shown={k === shown}
+				onmouseenter={() => onpoint(k)}
+				onclick={() => onpoint(k)}
+			/>
+			<line x1={edges[k]} x2={edges[k]} y1="0" y2={height} class="edge" />
+			{#if band && band.needClo < highest}
+				{@const sweat = sweatAt(phase)}
+				{@const roof = sweat === null ? TOP : clamped(sweat)}
+				<rect
+					x={left(k)}
+					width={right(k) - left(k)}
+					y={roof}
+					height={Math.max(0, clamped(band.needClo) - roof)}
+					class="comfort"
+					class:fades={sweat === null}
+				/>
+			{/if}
+		{/each}
+		{#each ribbons as run (run[0]!.thingId + run[0]!.k)}
+			<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+			<path d={path(run)} fill="url(#cloth-{run[0]!.tone})" class="cloth" onclick={() => whyCloth(run[0]!)}>
+				<title>{run[0]!.name}</title>
+			</path>
+		{/each}
+		{#each slabs as slab (slab.thingId + slab.k)}
+			{#if slab.wet >= DAMP_FROM}
+				<rect
+					class="wet"
+					x={left(slab.k)}
+					width={right(slab.k) - left(slab.k)}
+					y={y(slab.high)}
+					height={y(slab.low) - y(slab.high)}
+					fill="url(#wet-{slab.wet >= WET_FROM ? 'soaked' : 'damp'})"
+				/>
+			{/if}
+		{/each}
+		{#each phases as phase, k (k)}
+			{@const gap = trouble(phase)}
+			{@const band = phase.band}
+			{#if gap}
+				<rect
+					class="wet"
+					x={left(k)}
+					width={right(k) - left(k)}
+					y={y(gap.high)}
+					height={Math.max(2, y(gap.low) - y(gap.high))}
+					fill="url(#hatch-{gap.kind})"
+				/>
+			{/if}
+			{@const sweat = sweatAt(phase)}
+			{#if sweat !== null && sweat < highest}
+				{@render range(k, whisker(k, sweat, sweatOf), 16, 'sweat')}
+				{@render level(k, sweat, 'sweat')}
+			{/if}
+			{#if band && !isBroken(phase)}
+				{@render range(k, whisker(k, band.needClo, needOf), 7, 'need')}
+				{@render level(k, band.needClo, 'need')}
+			{:else if band}
+				<path
+					class="broken"
+					d="M{left(k)},{TOP + 5} l{(right(k) - left(k)) / 2 - 5},0 l4,-7 l4,12 l4,-5 L{right(k)},{TOP + 5}"
+				/>
+			{/if}
+		{/each}
+		{#each named as { run, label } (run[0]!.thingId + run[0]!.k)}
+			{#if label}
+				<text
+					x={label.x}
+					y={label.y}
+					class="name on-{run[0]!.tone}"
+					style:stroke="var(--cloth-{run[0]!.tone})">{label.text}</text
+				>
+			{/if}
+		{/each}
+		{#each phases as phase, k (k)}
+			{@const words = stackWords(phase, k)}
+			{#if words}
+				<text x={words.x} y={words.y} text-anchor="middle" class="told told-{words.kind}"
+					>{#each wrapped(words.text, Math.floor((widths[k]! - 4) / 6.4)) as line, i (i)}<tspan
+							x={words.x}
+							dy={i === 0 ? 0 : 13}>{line}</tspan
+						>{/each}</text
+				>
+			{/if}
+		{/each}
+		<rect x={edges[shown]} width={widths[shown]} y="1" height={height - 2} class="frame" />
+		<line x1="0" x2={edges.at(-1)} y1={height - 0.5} y2={height - 0.5} class="ground" />
+	</g>
 </svg>
 
 <style>
@@ -285,7 +367,55 @@
 	}
 	svg {
 		display: block;
-		background: var(--sheet);
+	}
+	.ground-area {
+		fill: var(--sheet);
+	}
+	.column {
+		fill: transparent;
+		cursor: pointer;
+	}
+	.frame {
+		fill: none;
+		stroke: var(--focus);
+		stroke-width: 2;
+		pointer-events: none;
+	}
+	.scale line,
+	.scale path,
+	.leader {
+		fill: none;
+		stroke: var(--rule-strong);
+	}
+	.end,
+	.thin {
+		font-weight: 400;
+		stroke: none;
+		font-size: 12px;
+	}
+	.end {
+		fill: var(--soft);
+	}
+	.broken {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2.4;
+	}
+	.told {
+		font-weight: 700;
+		stroke: var(--sheet);
+	}
+	.told-short {
+		fill: var(--v-short);
+	}
+	.told-cool {
+		fill: var(--v-cool);
+	}
+	.told-warm {
+		fill: var(--v-warm);
+	}
+	.told-right {
+		fill: var(--v-right);
 	}
 	.moves {
 		transition: transform 0.35s ease;
@@ -323,13 +453,9 @@
 	.cloth:hover {
 		stroke: var(--ink);
 	}
-	.hold {
-		stroke: var(--ink);
-		stroke-width: 4;
-	}
 	.need {
 		stroke: var(--ink);
-		stroke-width: 1.4;
+		stroke-width: 3;
 	}
 	.sweat {
 		stroke: var(--ink);
@@ -341,8 +467,8 @@
 		stroke-width: 3.4;
 		stroke-opacity: 0.8;
 	}
-	.under-hold {
-		stroke-width: 6.5;
+	.under-need {
+		stroke-width: 6;
 	}
 	text {
 		font-size: 12.5px;

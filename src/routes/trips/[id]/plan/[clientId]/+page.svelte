@@ -10,6 +10,7 @@
 	import type { Wish } from '$lib/core/document/wish';
 	import {
 		allRightSentence,
+		boundWords,
 		phaseWords,
 		placeWords,
 		priceSentence,
@@ -21,7 +22,8 @@
 	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
 	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
-	import PlanPlot from '$lib/ui/plan/drawing/PlanPlot.svelte';
+	import PlanDay from '$lib/ui/plan/drawing/PlanDay.svelte';
+	import IfSomething from '$lib/ui/plan/IfSomething.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
 	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
 	import WishTray from '$lib/ui/plan/WishTray.svelte';
@@ -40,6 +42,8 @@
 	onDestroy(() => session.end());
 	let wishes = $state.raw<Wish[]>([]);
 	let spareChanges = $state(0);
+	/** Wishes are folded away until there are some, or one is to be made. */
+	let wantsOpen = $state(false);
 	let version = 0;
 	let trouble = $state('');
 	const stage = $derived(data.trip.stages[data.day]);
@@ -50,6 +54,7 @@
 		void question;
 		untrack(() => {
 			({ wishes, spareChanges, version } = data.wished);
+			wantsOpen ||= wishes.length > 0 || spareChanges > 0;
 			if (!stage || !hasKit) return;
 			session.open($state.snapshot(data.trip), $state.snapshot(data.client));
 			if (data.kept) session.show(data.kept, wishes, spareChanges);
@@ -160,8 +165,6 @@
 		The plan could not be worked out: {session.message}
 		<Button class="quiet" onclick={() => location.reload()}>Try again</Button>
 	</p>
-{:else}
-	<PlanSearch {session} onagain={() => session.plan(wishes, spareChanges)} />
 {/if}
 {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 
@@ -176,42 +179,62 @@
 			: 'Drawing the day …'}
 	</p>
 {:else if session.summary && planned}
-	{#if verdict}
-		<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
-	{/if}
+	<div class="sentence">
+		{#if verdict}
+			<p class="all" class:ok={verdict.ok} role="status" aria-label="Is {first} all right?">{verdict.text}</p>
+		{/if}
+		<PlanSearch {session} />
+	</div>
 	<p class="print-only">
 		{stage ? longDate(stage.date) : ''} · {planned.foul ? 'in foul weather' : stage?.name} · {data.weather
 			.name}
 	</p>
-	<div class="top">
-		<ChangeList
-			name={first}
-			start={told.start}
-			changes={told.changes}
-			evening={planned?.evening ?? null}
-			{nameOf}
-		/>
-		<section aria-label="What to look at">
-			<h2>In other weather</h2>
-			<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
-			<h2>Look at</h2>
-			<PlanFindings {findings} name={first} {nameOf} />
-		</section>
-	</div>
 	{#if narrow.current}
 		{#await import('$lib/ui/plan/PlanPhone.svelte') then { default: PlanPhone }}
-			<PlanPhone {phases} clientName={first} onwhy={(phase) => whyVerdict(phase, data.client)} />
+			<PlanPhone
+				{phases}
+				{told}
+				client={data.client}
+				{nameOf}
+				onwhy={(phase) => whyVerdict(phase, data.client)}
+			/>
 		{/await}
+	{:else}
+		<PlanDay
+			{phases}
+			others={others.map((day) => ({
+				weather: data.trip.weathers.find(({ id }) => id === day.weather)!,
+				phases: day.phases
+			}))}
+			{told}
+			{findings}
+			{names}
+			client={data.client}
+			ondropthing={wear}
+		/>
 	{/if}
-
-	<PlanPlot
-		{phases}
-		others={others.map((day) => day.phases)}
-		{names}
-		client={data.client}
-		ondropthing={wear}
-	/>
-	<div class="wanted">
+	{#snippet more()}
+		<div class="top">
+			<ChangeList name={first} start={told.start} changes={told.changes} evening={planned.evening} {nameOf} />
+			<section aria-label="What to look at">
+				<h2>Look at</h2>
+				<PlanFindings {findings} name={first} {nameOf} />
+				<IfSomething {phases} client={data.client} />
+				<h2>In other weather</h2>
+				<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
+			</section>
+		</div>
+	{/snippet}
+	{#if narrow.current}
+		<details class="no-print">
+			<summary>The whole day in words, and what to look at</summary>
+			{@render more()}
+		</details>
+	{:else}
+		{@render more()}
+	{/if}
+	<details class="wanted no-print" bind:open={wantsOpen}>
+		<summary>Change what {first} wears or takes, and how light the pack is</summary>
 		<PlanSetting
 			{spareChanges}
 			trade={session.trade}
@@ -251,15 +274,23 @@
 			onwishes={wish}
 			onask={(thingId) => session.askWhyNot(thingId)}
 		/>
-	</div>
+	</details>
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
-		{planned.proven
-			? 'Of every outfit of this kit nothing better is possible on this day.'
-			: session.summary.cut
-				? 'Chosen from the likeliest things of this kit so far.'
-				: 'Not every outfit was searched.'}
+		{#if session.state !== 'working'}
+			{boundWords(session.summary)}
+			{session.isKept
+				? 'Nothing has changed since it was worked out.'
+				: `Worked out in ${(session.took / 1000).toFixed(1)} s.`}
+		{/if}
+		<Button
+			class="quiet tiny no-print"
+			disabled={session.state === 'working'}
+			onclick={() => session.plan(wishes, spareChanges)}>Work it out again</Button
+		>
 	</p>
+{:else if stage && hasKit}
+	<PlanSearch {session} />
 {/if}
 {#if stage && hasKit && hasDrawn}
 	<OnceNear height={110}>
@@ -275,7 +306,14 @@
 		line-height: 1.25;
 		border-left: 8px solid var(--v-short);
 		padding: 3px 12px;
-		margin: 4px 0 10px;
+		flex: 1 1 60%;
+	}
+	.sentence {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 20px;
+		align-items: center;
+		margin: 2px 0 6px;
 	}
 	.all.ok {
 		border-left-color: var(--v-right);
@@ -284,16 +322,21 @@
 		display: grid;
 		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
 		gap: 10px 28px;
-		margin-bottom: 14px;
+		margin: 18px 0 14px;
 	}
 	.trouble {
 		border-left: 5px solid var(--v-short);
 		padding: 3px 12px;
 	}
 	.wanted {
-		margin-top: 18px;
-		display: grid;
-		gap: 14px;
+		margin-top: 14px;
+	}
+	summary {
+		cursor: pointer;
+		font-size: 17px;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		padding: 4px 0;
 	}
 	.price {
 		flex-basis: 100%;

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import type { PlannedPhase } from '$lib/core/kit/planned-day';
+	import { listed, message, small } from '$lib/words/message';
+	import DressedFigure from '../../figure/DressedFigure.svelte';
+	import type { PlanColumn } from './plan-columns';
+
+	interface Props {
+		columns: readonly PlanColumn[];
+		/** phases of the day, as they are lived through */
+		phases: readonly PlannedPhase[];
+		widths: readonly number[];
+		names: ReadonlyMap<string, string>;
+		clientName: string;
+		gutter: number;
+		onpoint: (column: number) => void;
+	}
+	let { columns, phases, widths, names, clientName, gutter, onpoint }: Props = $props();
+
+	const FIGURE_PX = 86;
+	const nameOf = (id: string): string => names.get(id) ?? id;
+	interface Moment {
+		k: number;
+		phase: PlannedPhase;
+		before: PlannedPhase['outfit'] | null;
+		on: string[];
+		off: string[];
+		span: number;
+	}
+	/** The start, and every column in which something else is worn than just before. */
+	const moments = $derived.by(() => {
+		const found: Moment[] = [];
+		columns.forEach(({ phase, firstIndex }, k) => {
+			const last = phases.slice(0, firstIndex).findLast(({ cell }) => cell.kind !== 'what-if');
+			if (phase.cell.kind === 'sleep') return;
+			const now = phase.outfit.map(({ cloth }) => cloth.thingId);
+			const then = last?.outfit.map(({ cloth }) => cloth.thingId) ?? [];
+			const on = last ? now.filter((id) => !then.includes(id)) : [];
+			const off = then.filter((id) => !now.includes(id));
+			if (last && on.length === 0 && off.length === 0) {
+				if (found.length > 0) found.at(-1)!.span += 1;
+				return;
+			}
+			found.push({ k, phase, before: last?.outfit ?? null, on, off, span: 1 });
+		});
+		return found;
+	});
+	const leftOf = (k: number): number => gutter + widths.slice(0, k).reduce((a, b) => a + b, 0);
+	const widthOf = ({ k, span }: Moment): number => widths.slice(k, k + span).reduce((a, b) => a + b, 0);
+	const words = (moment: Moment): string =>
+		moment.before === null
+			? message('figure.start')
+			: message('figure.changes', {
+					on: listed(moment.on.map((id) => small(nameOf(id)))),
+					off: listed(moment.off.map((id) => small(nameOf(id)))),
+					what: moment.on.length === 0 ? 'off' : moment.off.length === 0 ? 'on' : 'both'
+				});
+</script>
+
+<div class="row" style:height="{FIGURE_PX + 6}px" style:width="{leftOf(columns.length)}px">
+	<p class="tiny soft" style:width="{gutter - 8}px">{message('figure.row')}</p>
+	{#each moments as moment (moment.k)}
+		<!-- svelte-ignore a11y_no_static_element_interactions -->
+		<div
+			class="moment"
+			style:left="{leftOf(moment.k)}px"
+			style:width="{widthOf(moment)}px"
+			onmouseenter={() => onpoint(moment.k)}
+			title={words(moment)}
+		>
+			<DressedFigure
+				phase={moment.phase}
+				before={moment.before}
+				{nameOf}
+				who={clientName}
+				height={FIGURE_PX}
+				id="small-{moment.k}"
+			/>
+			{#if widthOf(moment) > 150}<p class="tiny">{words(moment)}</p>{/if}
+		</div>
+	{/each}
+</div>
+
+<style>
+	.row {
+		position: relative;
+	}
+	.row > p {
+		position: absolute;
+		bottom: 6px;
+		line-height: 1.15;
+	}
+	.moment {
+		position: absolute;
+		top: 2px;
+		bottom: 0;
+		display: flex;
+		gap: 4px;
+		align-items: end;
+		overflow: hidden;
+		border-left: 3px solid var(--ink);
+		padding-left: 2px;
+	}
+	.moment p {
+		line-height: 1.2;
+		padding-bottom: 4px;
+	}
+</style>

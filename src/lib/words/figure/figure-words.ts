@@ -1,0 +1,41 @@
+import type { Part } from '../../core/document/parts';
+import { capital, listed, message, small } from '../message';
+
+/** What the drawn figure shows, in words. */
+
+const PART_WORDS: Readonly<Record<Part, string>> = {
+	eyes: 'eyes',
+	face: 'face',
+	ears: 'ears and head',
+	neck: 'neck',
+	torso: 'torso',
+	arms: 'arms',
+	hands: 'fingers',
+	thighs: 'thighs',
+	calves: 'calves',
+	feet: 'toes'
+};
+type MarkKind = 'missing' | 'not asked' | 'cool' | 'short';
+
+/** "face: nothing on it", "toes get cold". */
+export const markWords = ({ part, kind }: { part: Part; kind: MarkKind }): string =>
+	message('figure.mark', { part: PART_WORDS[part], kind: kind === 'not asked' ? 'unasked' : kind });
+
+/**
+ * The figure read aloud: what is on from the skin out, what is put on now, and what is wrong.
+ * @param worn names from the skin out @param on names of what is put on at this moment
+ */
+export function figureSentence(
+	who: string,
+	worn: readonly string[],
+	on: readonly string[],
+	marks: readonly { part: Part; kind: MarkKind }[]
+): string {
+	return [
+		worn.length === 0
+			? message('figure.bare', { who })
+			: message('figure.worn', { who, things: listed(worn.map(small)) }),
+		...(on.length > 0 ? [message('figure.on', { things: listed(on.map(small)) })] : []),
+		...(marks.length > 0 ? [`${capital(listed(marks.map(markWords)))}.`] : [])
+	].join(' ');
+}
