@@ -68,7 +68,7 @@ const VIEWS = [
 		whole: true,
 		act: async (page) => {
 			await planned(page);
-			await page.getByRole('button', { name: 'Night colours' }).click();
+			await page.getByRole('button', { name: 'Dark' }).click();
 		}
 	},
 	{

@@ -55,7 +55,7 @@ test('a loop is shown round by round, and a day taken out comes back', async ({ 
 		});
 	}
 	await page.goto(`/trips/${trip}/plan/${client}`);
-	await expect(page.getByRole('group', { name: 'Rest behind the ruin, 3' })).toBeVisible();
+	await expect(page.getByRole('group', { name: /^Rest behind the ruin.* 3$/ })).toBeVisible();
 	await page.goto(`/trips/${trip}`);
 	await page.getByRole('button', { name: 'Take this day out' }).click();
 	const days = page.getByRole('list', { name: 'Days' }).getByRole('listitem');
@@ -88,6 +88,7 @@ test('every kind of figure opens to its reason, marked by how sure it is', async
 		['a ladder cell', /^Eyes, Skins on at the car/, [/lens category/i, /EN ISO 12312-1/]],
 		['what rides on top', /^On top of the pack in Climb through the forest/, [/Big coat/]]
 	];
+	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	for (const [what, name, words] of opened) {
 		await page.getByRole('button', { name }).first().click();
 		for (const word of words) await expect(why(page), what).toContainText(word);

@@ -4,6 +4,7 @@ import { PLANNED, clothWorn, kitOf, stageOf } from '../../../tests/fixtures/make
 import { LateBox, type BoxModule } from './frame/late-box.svelte';
 import { ChangesUnderway } from './kit/changes-underway.svelte';
 import { toneOf } from './parts/tone';
+import { highestOf, ribbonsOf, slabsOf, troubleOf } from './plan/drawing/cloth-stack';
 import { columnEdges, columnName, columnWidths, planColumns } from './plan/drawing/plan-columns';
 
 const phases = planStage(
@@ -68,6 +69,44 @@ describe('loops in the plan', () => {
 	it('leave out what only may happen', () => {
 		const whatIf = { ...stop, cell: { ...stop.cell, kind: 'what-if' as const, phaseId: 'if' } };
 		expect(planColumns([move, whatIf, phases[2]!]).map(({ index }) => index)).toEqual([0, 2]);
+	});
+});
+
+describe('the stack of clothes', () => {
+	const short = phases[1]!;
+	it('is as high as what is worn asks for: a need far over it is broken off', () => {
+		const need = (needClo: number): number =>
+			highestOf([{ ...short, resultantClo: 2, tooWarmAboveClo: null, band: { ...short.band!, needClo } }]);
+		expect(need(1)).toBeCloseTo(2.36);
+		expect(need(2.5)).toBeCloseTo(2.75);
+		expect(need(9)).toBeCloseTo(3.1);
+	});
+	it('says what is missing, and that nothing is', () => {
+		const stack = {
+			...short,
+			resultantClo: 1,
+			tooWarmAboveClo: null,
+			band: { ...short.band!, holdClo: 1.2, needClo: 1.6 }
+		};
+		expect(troubleOf({ ...stack, verdict: 'short' }, 1.5)).toEqual({ low: 1, high: 1.5, kind: 'short' });
+		expect(troubleOf({ ...stack, resultantClo: 1.4, verdict: 'cool' }, 3)).toMatchObject({ kind: 'cool' });
+		expect(troubleOf({ ...stack, resultantClo: 1.7, verdict: 'right' }, 3)).toBeNull();
+		expect(troubleOf({ ...stack, tooWarmAboveClo: 0.8, verdict: 'warm' }, 3)).toEqual({
+			low: 0.8,
+			high: 1,
+			kind: 'warm'
+		});
+	});
+	it('is one ribbon for as long as a thing stays on', () => {
+		const names = new Map([['a', 'Fleece']]);
+		const slabs = slabsOf(phases, names);
+		for (const run of ribbonsOf(slabs))
+			run.slice(1).forEach((slab, i) => {
+				expect(slab.k).toBe(run[i]!.k + 1);
+				expect(slab.thingId).toBe(run[i]!.thingId);
+			});
+		expect(ribbonsOf(slabs).flat()).toHaveLength(slabs.length);
+		expect(ribbonsOf(slabs.filter(({ k }) => k !== 1)).every((run) => run.length === 1)).toBe(true);
 	});
 });
 

@@ -74,7 +74,7 @@ describe('the dressed figure', () => {
 		expect(marksOf(bare!).get('feet')).toMatch(/missing|not asked/);
 		// The body gets cold where least is on it.
 		const cold = {
-			...wearing(clothWorn('top-wool-mid', 1), clothWorn('fleece', 2), clothWorn('trousers-trek', 3)),
+			...wearing(clothWorn('top-wool-mid', 1), clothWorn('fleece', 2), clothWorn('bottoms-wool', 1)),
 			verdict: 'short' as const,
 			limitedBy: 'body' as const,
 			coverage: []

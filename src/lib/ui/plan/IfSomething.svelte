@@ -24,8 +24,10 @@
 			{#each cases as phase, i (i)}
 				<li>
 					<strong>{phase.cell.name}:</strong>
-					<Button class="quiet" onclick={() => whyVerdict(phase, client)}
-						>{verdictSentence(phase, firstName(client.name))}</Button
+					<Button
+						class="quiet"
+						aria-label="{phase.cell.name}: {verdictSentence(phase, firstName(client.name))} Why?"
+						onclick={() => whyVerdict(phase, client)}>{verdictSentence(phase, firstName(client.name))}</Button
 					>
 				</li>
 			{/each}

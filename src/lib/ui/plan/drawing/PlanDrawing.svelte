@@ -1,14 +1,22 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
-	import type { ClothFunction } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { clo, stackTag, verdictSentence } from '$lib/words/labels';
 	import { spread, wrapped } from '../../figure/figure-labels';
 	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
 	import ClothPatterns from '../../figure/ClothPatterns.svelte';
 	import { columnEdges } from './plan-columns';
+	import {
+		clearOf,
+		highestOf,
+		ribbonsOf,
+		type Slab,
+		slabsOf,
+		sweatAt,
+		toldKind,
+		troubleOf
+	} from './cloth-stack';
 	import { message } from '$lib/words/message';
-	import { toneOf } from '../../parts/tone';
 	import { whyLayer } from '../why-later';
 
 	interface Props {
@@ -40,20 +48,7 @@
 	const GAP = 7;
 	const TOP = 14;
 	const edges = $derived(columnEdges(widths));
-	/** Where sweating starts, drawn where it can happen within what is worn. */
-	const sweatAt = ({ tooWarmAboveClo, resultantClo }: PlannedPhase): number | null =>
-		tooWarmAboveClo !== null && tooWarmAboveClo < resultantClo + 2.5 ? tooWarmAboveClo : null;
-	const thickest = $derived(Math.max(0.6, ...phases.map(({ resultantClo }) => resultantClo)));
-	/** As high as what is worn asks for, and half as much again: a need far over it is broken off at the top. */
-	const highest = $derived(
-		Math.max(
-			thickest * 1.18,
-			Math.min(
-				thickest * 1.55,
-				Math.max(0, ...phases.map((phase) => Math.max(phase.band?.needClo ?? 0, sweatAt(phase) ?? 0))) * 1.1
-			)
-		)
-	);
+	const highest = $derived(highestOf(phases));
 	const y = $derived(scaleLinear([0, highest], [height - 1, TOP]));
 
 	const clamped = (value: number): number => y(Math.min(value, highest));
@@ -73,48 +68,11 @@
 	const needOf = ({ band }: PlannedPhase): number | null => band?.needClo ?? null;
 	const sweatOf = ({ tooWarmAboveClo }: PlannedPhase): number | null => tooWarmAboveClo;
 
-	interface Slab {
-		k: number;
-		thingId: string;
-		name: string;
-		tone: ClothFunction;
-		low: number;
-		high: number;
-		/** how wet it is at the end, 0…1 */
-		wet: number;
-	}
-	const slabs = $derived(
-		phases.flatMap((phase, k) => {
-			let low = 0;
-			return phase.drawn.map((layer): Slab => {
-				const high = low + Math.max(0, layer.gainClo);
-				const slab = {
-					k,
-					thingId: layer.thingId,
-					name: names.get(layer.thingId) ?? '',
-					tone: toneOf(phase.outfit.find(({ cloth }) => cloth.thingId === layer.thingId)!),
-					low,
-					high,
-					wet: phase.wet.find(({ thingId }) => thingId === layer.thingId)?.share ?? 0
-				};
-				low = high;
-				return slab;
-			});
-		})
-	);
 	const left = (k: number): number => edges[k]! + GAP / 2;
 	const right = (k: number): number => edges[k + 1]! - GAP / 2;
 
-	/** One ribbon for as long as a thing stays on without a break. */
-	const ribbons = $derived.by(() => {
-		const found: Slab[][] = [];
-		for (const slab of slabs) {
-			const run = found.find((one) => one.at(-1)!.thingId === slab.thingId && one.at(-1)!.k === slab.k - 1);
-			if (run) run.push(slab);
-			else found.push([slab]);
-		}
-		return found;
-	});
+	const slabs = $derived(slabsOf(phases, names));
+	const ribbons = $derived(ribbonsOf(slabs));
 	const shape = $derived(
 		area<{ x: number; low: number; high: number }>()
 			.x((point) => point.x)
@@ -136,14 +94,6 @@
 			const sweat = sweatAt(phase);
 			return [...(phase.band ? [phase.band.needClo] : []), ...(sweat === null ? [] : [sweat])].map(clamped);
 		});
-	/** A baseline inside a ribbon that no line strikes through, if there is one. */
-	function clearOf(lines: readonly number[], low: number, high: number): number {
-		const middle = (low + high) / 2 + 4;
-		const inside = [0, -7, 7, -14, 14, -21, 21]
-			.map((shift) => middle + shift)
-			.filter((y) => y < low - 2 && y > high + 10);
-		return inside.find((y) => lines.every((line) => line < y - 13 || line > y + 4)) ?? middle;
-	}
 	const LABEL_PX = 14;
 	const CHARACTER_PX = 6.8;
 	/** Where a name fits: the widest stretch of columns through which one line of text stays inside the ribbon. */
@@ -185,28 +135,12 @@
 	): { text: string; x: number; y: number; kind: string } | null {
 		const text = stackTag(phase);
 		if (!text) return null;
-		const gap = trouble(phase);
+		const gap = troubleOf(phase, highest);
 		const middle = (left(k) + right(k)) / 2;
 		const at = gap && gap.kind !== 'warm' ? (y(gap.low) + y(gap.high)) / 2 + 4 : y(phase.resultantClo) - 6;
-		return { text, x: middle, y: Math.max(TOP + 8, at), kind: gap?.kind ?? 'right' };
+		return { text, x: middle, y: Math.max(TOP + 8, at), kind: toldKind(phase.verdict) };
 	}
 	const isBroken = ({ band }: PlannedPhase): boolean => band !== null && band.needClo > highest;
-
-	/** The part of a column that is missing, or too much. */
-	function trouble(
-		phase: PlannedPhase
-	): { low: number; high: number; kind: 'short' | 'cool' | 'warm' } | null {
-		const { band, resultantClo } = phase;
-		const sweat = sweatAt(phase);
-		if (phase.verdict.startsWith('warm') && sweat !== null)
-			return { low: sweat, high: resultantClo, kind: 'warm' };
-		if (!band || phase.verdict === 'not judged yet') return null;
-		if (resultantClo < band.holdClo)
-			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'short' };
-		if (resultantClo < band.needClo)
-			return { low: resultantClo, high: Math.min(band.needClo, highest), kind: 'cool' };
-		return null;
-	}
 
 	const whyCloth = (slab: Slab): void => whyLayer(phases[slab.k]!, slab);
 	const summary = $derived(
@@ -308,7 +242,7 @@
 			{/if}
 		{/each}
 		{#each phases as phase, k (k)}
-			{@const gap = trouble(phase)}
+			{@const gap = troubleOf(phase, highest)}
 			{@const band = phase.band}
 			{#if gap}
 				<rect

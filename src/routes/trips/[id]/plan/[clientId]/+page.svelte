@@ -25,8 +25,8 @@
 	import PlanDay from '$lib/ui/plan/drawing/PlanDay.svelte';
 	import IfSomething from '$lib/ui/plan/IfSomething.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
-	import PlanSetting from '$lib/ui/plan/PlanSetting.svelte';
-	import WishTray from '$lib/ui/plan/WishTray.svelte';
+	import PlanSetting from '$lib/ui/plan/wishes/PlanSetting.svelte';
+	import WishTray from '$lib/ui/plan/wishes/WishTray.svelte';
 	import { PlanSession } from '$lib/ui/plan/plan-session.svelte';
 	import { whyVerdict } from '$lib/ui/plan/why-later';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
@@ -151,6 +151,13 @@
 	foul={data.foul}
 />
 
+{#snippet again()}
+	<Button
+		class="quiet small no-print"
+		disabled={session.state === 'working'}
+		onclick={() => session.plan(wishes, spareChanges)}>Work it out again</Button
+	>
+{/snippet}
 {#if !stage}
 	<p class="empty">
 		There is nothing to plan yet. <a href="/trips/{data.trip.id}">Add the day and its phases</a>.
@@ -177,7 +184,9 @@
 		{session.days.length === 0 && session.state === 'done' && session.summary.daysDone < session.summary.days
 			? 'This day has no plan yet: the search was stopped before it.'
 			: 'Drawing the day …'}
+		{@render again()}
 	</p>
+	<PlanSearch {session} />
 {:else if session.summary && planned}
 	<div class="sentence">
 		{#if verdict}
@@ -278,16 +287,12 @@
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{#if session.state !== 'working'}
-			{boundWords(session.summary)}
+			<span>{boundWords(session.summary)}</span>
 			{session.isKept
 				? 'Nothing has changed since it was worked out.'
 				: `Worked out in ${(session.took / 1000).toFixed(1)} s.`}
 		{/if}
-		<Button
-			class="quiet tiny no-print"
-			disabled={session.state === 'working'}
-			onclick={() => session.plan(wishes, spareChanges)}>Work it out again</Button
-		>
+		{@render again()}
 	</p>
 {:else if stage && hasKit}
 	<PlanSearch {session} />

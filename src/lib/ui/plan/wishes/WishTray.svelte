@@ -6,7 +6,7 @@
 	import { isSameWish, type Wish } from '$lib/core/document/wish';
 	import { massWords } from '$lib/words/units';
 	import { shortName } from '$lib/words/labels';
-	import { readerUnits } from '../parts/reader-units';
+	import { readerUnits } from '../../parts/reader-units';
 
 	interface Props {
 		things: readonly Thing[];

@@ -3,8 +3,8 @@
 	import type { Snippet } from 'svelte';
 	import { SPARE_CHANGES } from '$lib/core/document/wish';
 	import { massWords } from '$lib/words/units';
-	import { readerUnits } from '../parts/reader-units';
-	import type { Trade } from './plan-worker';
+	import { readerUnits } from '../../parts/reader-units';
+	import type { Trade } from '../plan-worker';
 
 	interface Props {
 		spareChanges: number;
