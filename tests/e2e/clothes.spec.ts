@@ -85,7 +85,7 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 			/^\d\d:\d\d (start in .+|.+: .+ (on|off|instead of|over everything|closed|open|neck).*)\.?/
 		);
 
-	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
+	await page.getByText(/^The day minute by minute/).click();
 	const moments = page.getByRole('list', { name: 'What goes wrong, and when' });
 	await expect(moments.getByRole('button').first()).toContainText('the cold is not held off any more');
 	await moments.getByRole('button').first().click();
@@ -96,6 +96,7 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 	const before = await strip.getAttribute('aria-valuetext');
 	await page.keyboard.press('End');
 	expect(await strip.getAttribute('aria-valuetext')).not.toBe(before);
+	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	await page
 		.getByRole('button', { name: /^The pack in / })
 		.first()

@@ -5,7 +5,7 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { message } from '$lib/words/message';
-	import CoverageLadder from './CoverageLadder.svelte';
+	import OnceNear from '../../late/OnceNear.svelte';
 	import { columnWidths, planColumns } from './plan-columns';
 	import PhaseReadout from './PhaseReadout.svelte';
 	import PlanPlot from './PlanPlot.svelte';
@@ -25,6 +25,7 @@
 	let { phases, others, told, findings, names, client, ondropthing }: Props = $props();
 
 	const GUTTER = 124;
+	const LADDER_PX = 150;
 	let width = $state(1228);
 	const columns = $derived(planColumns(phases));
 	const shownPhases = $derived(columns.map(({ phase }) => phase));
@@ -62,7 +63,11 @@
 	<PhaseReadout {column} {phases} {others} {told} {findings} {names} {client} />
 {/if}
 <div class="scroll below">
-	<CoverageLadder phases={shownPhases} {widths} {names} gutter={GUTTER} />
+	<OnceNear height={LADDER_PX}>
+		{#await import('./CoverageLadder.svelte') then { default: CoverageLadder }}
+			<CoverageLadder phases={shownPhases} {widths} {names} gutter={GUTTER} />
+		{/await}
+	</OnceNear>
 	<details bind:open={showsBody}>
 		<summary>{message('body.summary')}</summary>
 		{#if showsBody}

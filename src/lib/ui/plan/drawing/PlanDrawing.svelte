@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { clo, stackTag, verdictSentence } from '$lib/words/labels';
-	import { spread, wrapped } from '../../figure/figure-labels';
+	import { stackTag, verdictSentence } from '$lib/words/labels';
+	import { wrapped } from '../../figure/figure-labels';
 	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
 	import ClothPatterns from '../../figure/ClothPatterns.svelte';
 	import { columnEdges } from './plan-columns';
@@ -16,7 +16,7 @@
 		toldKind,
 		troubleOf
 	} from './cloth-stack';
-	import { message } from '$lib/words/message';
+	import DrawingScale from './DrawingScale.svelte';
 	import { whyLayer } from '../why-later';
 
 	interface Props {
@@ -117,17 +117,9 @@
 			: { x: best.x, y: clearOf(linesIn(best.from, best.to), best.low, best.high), text: name };
 	}
 	const named = $derived(ribbons.map((run) => ({ run, label: labelIn(run) })));
-	/** Names beside the first column of what bears none in the drawing: head and hands first, as they lie. */
-	const beside = $derived.by(() => {
-		const thin = named.filter(({ run, label }) => !label && run[0]!.k === 0).map(({ run }) => run[0]!);
-		const letters = Math.floor((gutter - 34) / CHARACTER_PX);
-		const texts = thin.map((slab) => ({ slab, lines: wrapped(slab.name, letters) }));
-		const ys = spread(
-			texts.map(({ slab, lines }) => ({ y: y((slab.low + slab.high) / 2), height: 13 * lines.length })),
-			height
-		);
-		return texts.map((one, i) => ({ ...one, at: ys[i]!, from: y((one.slab.low + one.slab.high) / 2) }));
-	});
+	const besides = $derived(
+		named.filter(({ run, label }) => !label && run[0]!.k === 0).map(({ run }) => run[0]!)
+	);
 	/** What a stack comes to in words, and where they stand. */
 	function stackWords(
 		phase: PlannedPhase,
@@ -180,21 +172,7 @@
 	aria-label="What {clientName} wears against what each phase needs. {summary}"
 >
 	<ClothPatterns />
-	<g class="scale" aria-hidden="true">
-		<line x1={gutter - 5} x2={gutter - 5} y1={TOP} y2={height} />
-		<path d="M{gutter - 9},{TOP + 7} l4,-8 l4,8" />
-		<text x={gutter - 12} y={TOP + 8} text-anchor="end" class="end"
-			>{message('scale.thick')}<title>{clo(highest)} clo</title></text
-		>
-	</g>
-	{#each beside as { slab, lines, at, from } (slab.thingId)}
-		<polyline class="leader" points="{gutter - 14},{at} {gutter - 8},{from} {gutter + GAP},{from}" />
-		{#each lines as line, i (i)}
-			<text x={gutter - 18} y={at + 4 + (i - (lines.length - 1) / 2) * 13} text-anchor="end" class="thin"
-				>{line}</text
-			>
-		{/each}
-	{/each}
+	<DrawingScale slabs={besides} {y} {gutter} {height} top={TOP} />
 	<g transform="translate({gutter},0)">
 		<rect width={edges.at(-1)} {height} class="ground-area" />
 		{#each phases as phase, k (k)}
@@ -314,21 +292,6 @@
 		stroke: var(--focus);
 		stroke-width: 2;
 		pointer-events: none;
-	}
-	.scale line,
-	.scale path,
-	.leader {
-		fill: none;
-		stroke: var(--rule-strong);
-	}
-	.end,
-	.thin {
-		font-weight: 400;
-		stroke: none;
-		font-size: 12px;
-	}
-	.end {
-		fill: var(--soft);
 	}
 	.broken {
 		fill: none;

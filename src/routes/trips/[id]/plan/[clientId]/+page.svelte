@@ -25,8 +25,6 @@
 	import PlanDay from '$lib/ui/plan/drawing/PlanDay.svelte';
 	import IfSomething from '$lib/ui/plan/IfSomething.svelte';
 	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
-	import PlanSetting from '$lib/ui/plan/wishes/PlanSetting.svelte';
-	import WishTray from '$lib/ui/plan/wishes/WishTray.svelte';
 	import { PlanSession } from '$lib/ui/plan/plan-session.svelte';
 	import { whyVerdict } from '$lib/ui/plan/why-later';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
@@ -244,45 +242,49 @@
 	{/if}
 	<details class="wanted no-print" bind:open={wantsOpen}>
 		<summary>Change what {first} wears or takes, and how light the pack is</summary>
-		<PlanSetting
-			{spareChanges}
-			trade={session.trade}
-			onset={(spare) => wish(wishes, spare)}
-			onask={() => session.askTrade()}
-		>
-			{#if session.price}
-				<p class="price" role="status" aria-label="Price of the wishes">
-					<strong>What the wishes cost:</strong>
-					{priceSentence(session.price, first, units)}
-				</p>
-			{/if}
-			{#if session.impossible.length > 0}
-				<p class="trouble" role="alert">
-					Nothing can be found for: {session.impossible.map(({ thingId }) => nameOf(thingId)).join(', ')}. The
-					plan is without it.
-				</p>
-			{/if}
-		</PlanSetting>
-		<WishTray
-			things={data.client.things}
-			summary={session.summary}
-			{wishes}
-			stageId={planned.stageId}
-			{phases}
-			{massOf}
-			asked={session.asked &&
-				whyNotSentence(
-					nameOf(session.asked.thingId),
-					session.asked.place,
-					session.asked.price,
-					data.trip,
-					first,
-					units
-				)}
-			asking={session.asking}
-			onwishes={wish}
-			onask={(thingId) => session.askWhyNot(thingId)}
-		/>
+		{#if wantsOpen}
+			{#await Promise.all( [import('$lib/ui/plan/wishes/PlanSetting.svelte'), import('$lib/ui/plan/wishes/WishTray.svelte')] ) then [{ default: PlanSetting }, { default: WishTray }]}
+				<PlanSetting
+					{spareChanges}
+					trade={session.trade}
+					onset={(spare) => wish(wishes, spare)}
+					onask={() => session.askTrade()}
+				>
+					{#if session.price}
+						<p role="status" aria-label="Price of the wishes">
+							<strong>What the wishes cost:</strong>
+							{priceSentence(session.price, first, units)}
+						</p>
+					{/if}
+					{#if session.impossible.length > 0}
+						<p class="trouble" role="alert">
+							Nothing can be found for: {session.impossible.map(({ thingId }) => nameOf(thingId)).join(', ')}.
+							The plan is without it.
+						</p>
+					{/if}
+				</PlanSetting>
+				<WishTray
+					things={data.client.things}
+					summary={session.summary}
+					{wishes}
+					stageId={planned.stageId}
+					{phases}
+					{massOf}
+					asked={session.asked &&
+						whyNotSentence(
+							nameOf(session.asked.thingId),
+							session.asked.place,
+							session.asked.price,
+							data.trip,
+							first,
+							units
+						)}
+					asking={session.asking}
+					onwishes={wish}
+					onask={(thingId) => session.askWhyNot(thingId)}
+				/>
+			{/await}
+		{/if}
 	</details>
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
@@ -342,9 +344,6 @@
 		text-decoration: underline;
 		text-underline-offset: 3px;
 		padding: 4px 0;
-	}
-	.price {
-		flex-basis: 100%;
 	}
 	.print-only {
 		display: none;
