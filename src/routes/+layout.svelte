@@ -152,6 +152,15 @@
 		padding: 10px 26px;
 		font-weight: 600;
 	}
+	@media (max-width: 1100px) {
+		.top {
+			gap: 6px 12px;
+			padding: 9px 16px;
+		}
+		nav {
+			gap: 12px;
+		}
+	}
 	@media (max-width: 640px) {
 		.top {
 			gap: 10px 16px;

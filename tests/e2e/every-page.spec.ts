@@ -21,7 +21,8 @@ const PAGES = [
 	['what things cost', '/house/prices'],
 	['what is due', '/house/due'],
 	['try it', '/try'],
-	['group', '/trips/demo-trip/group']
+	['group', '/trips/demo-trip/group'],
+	['tonight and tomorrow', '/trips/demo-trip/tomorrow?day=2']
 ] as const;
 
 for (const [name, url] of PAGES) {

@@ -74,14 +74,24 @@ export function changeSentence(change: ToldChange, nameOf: NameOf): string {
 	});
 }
 
-/** "Evening: wool socks into bed with you, dry in one night; insoles out of the hiking boots." */
-export const eveningSentence = ({ where, driedIds, footwearIds }: EveningDrying, nameOf: NameOf): string =>
-	message('story.evening', {
-		what: driedIds.length > 0 ? where : 'boots',
-		dried: things(driedIds, nameOf),
-		boots: things(footwearIds, nameOf),
-		with: driedIds.length > 0 && footwearIds.length > 0 ? 'yes' : 'no'
-	});
+/**
+ * "Evening: wool socks into bed with you, dry in one night; insoles out of the hiking boots."
+ * @param isTonight said where it is clear that the evening is meant
+ */
+export const eveningSentence = (
+	{ where, driedIds, footwearIds }: EveningDrying,
+	nameOf: NameOf,
+	isTonight = false
+): string =>
+	capital(
+		message('story.evening', {
+			tonight: isTonight ? 'yes' : 'no',
+			what: driedIds.length > 0 ? where : 'boots',
+			dried: things(driedIds, nameOf),
+			boots: things(footwearIds, nameOf),
+			with: driedIds.length > 0 && footwearIds.length > 0 ? 'yes' : 'no'
+		})
+	);
 
 /** What to say when a phase begins: the start, or what changes; null where nothing is said. @param index of the phase in the day */
 export function momentToSay(

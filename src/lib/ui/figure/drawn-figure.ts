@@ -188,7 +188,7 @@ export function drawnFigure(
 				if (share('arms') > 0.3) anchorAt('arm', share('arms') > 0.6 ? 150 : 105);
 				else anchorAt('trunk', 130);
 				if (share('ears') > 0.3) {
-					onSmall.ears += clo('ears');
+					onSmall.ears += clo('ears') * share('ears');
 					piece(hoodPath(onSmall.ears + 2, 'face'), false, true);
 				}
 				if (share('neck') > 0.3)

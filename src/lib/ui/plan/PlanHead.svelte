@@ -40,7 +40,8 @@
 		{/each}
 	</nav>
 	<p class="links no-print">
-		<a href="/trips/{trip.id}/group">The whole group</a>
+		<a href="/trips/{trip.id}/tomorrow?day={day + 1}">Tonight</a>
+		<a href="/trips/{trip.id}/group">Group</a>
 		<a href="/clients/{client.id}">Kit</a>
 		<a href="/trips/{trip.id}/list/{client.id}">List to print</a>
 	</p>

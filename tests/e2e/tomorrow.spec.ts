@@ -1,0 +1,36 @@
+import { expect, test } from './test';
+
+/** The evening before a day: what everybody does tonight, and one line for each tomorrow. */
+test('the evening before is read on a page, on a phone and on the wall', async ({ page }) => {
+	test.slow();
+	await page.goto('/trips/demo-trip');
+	await page.getByRole('link', { name: 'Tonight and tomorrow' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tonight and tomorrow');
+	const people = page.getByRole('region', { name: /Over Tarn Saddle/ }).getByRole('listitem');
+	await expect(people.first()).toContainText(/start in .+/, { timeout: 120_000 });
+	await expect(people.filter({ hasText: 'Teo' })).toContainText(/Teo stays warm for \d+ of 33 min/, {
+		timeout: 120_000
+	});
+	await expect(people.filter({ hasText: 'Teo' }).getByRole('img')).toHaveAttribute(
+		'aria-label',
+		/^Teo wears, from the skin out: .*soft shell/
+	);
+	// Before the first day one is at home; on the second one what got wet is dried.
+	await expect(page.getByRole('heading', { name: 'The evening before, at home' })).toBeVisible();
+	await page.getByRole('link', { name: /The hut ruin/ }).click();
+	await expect(page.getByRole('heading', { name: 'Tonight', exact: true })).toBeVisible();
+	await page.setViewportSize({ width: 390, height: 844 });
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('button', { name: 'Print it for the wall' })).toBeHidden();
+	expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(5000);
+});
+
+test('a day without plans says that they are being worked out', async ({ page, request }) => {
+	const { id } = (await (await request.post('/api/v1/trips', { data: { name: 'Nobody yet' } })).json()) as {
+		id: string;
+	};
+	await page.goto(`/trips/${id}/tomorrow`);
+	await expect(page.getByText('This trip has no days yet.')).toBeVisible();
+	expect((await page.goto('/trips/nowhere/tomorrow'))?.status()).toBe(404);
+});
