@@ -218,14 +218,23 @@ test('the call is answered in a few keys after the description', async ({ page }
 test('the whole group: planned in the background, the worst first, one sentence each', async ({ page }) => {
 	test.setTimeout(540_000);
 	await page.goto('/trips/demo-coast/group');
-	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible({ timeout: 500_000 });
+	const told = page.getByText(/(is|are) not all right in the usual weather/);
+	await expect(told).toBeVisible({ timeout: 500_000 });
 	const people = page.getByRole('listitem');
 	await expect(people.first()).toContainText(/gets soaked|stays warm for \d+ of \d+ min|No clothing keeps/);
 	await expect(page.getByText(/Nobody has asked Kato yet/)).toBeVisible();
 	await expect(people.filter({ hasText: 'Nobody has asked Kato yet' })).toContainText('not judged yet');
+	// At a glance: by day and by part, what was not asked apart from what is not right; a cell opens its cause.
+	const glance = page.getByRole('region', { name: 'At a glance' });
+	await expect(glance.getByRole('row', { name: /^Kato/ })).toContainText('not asked yet');
+	await expect(glance.getByRole('link', { name: /^Jonas, .*: short/ }).first()).toBeVisible();
+	await glance.getByRole('button', { name: 'By part of the body' }).click();
+	await glance.getByRole('link', { name: /^Jonas, Feet: / }).click();
+	await expect(page).toHaveURL(/plan\/demo-jonas\?day=\d/);
+	await page.goBack();
 	// Asked again, nothing is worked out anew.
 	await page.reload();
-	await expect(page.getByText(/are not all right, the worst first/)).toBeVisible();
+	await expect(told).toBeVisible();
 });
 
 test('trying it: what is moved is seen at once, and the link keeps it', async ({ page }) => {

@@ -378,7 +378,7 @@ export const allRightSentence = (who: string, worst?: Worst): string =>
 
 /** One client of a group, in one sentence. */
 export const groupSentence = (
-	state: 'unasked' | 'failed' | 'waiting' | 'right' | 'ask' | 'wrong',
+	state: 'unasked' | 'failed' | 'waiting' | 'right' | 'ask' | 'wrong' | 'rare',
 	who: string,
-	worst: Worst = { phase: '', place: '', more: 0 }
-): string => capital(message(`group.${state}`, { who, ...worst }));
+	worst: Worst & { weather?: string } = { phase: '', place: '', more: 0 }
+): string => capital(message(`group.${state}`, { who, weather: '', ...worst }));

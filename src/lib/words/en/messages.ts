@@ -228,6 +228,11 @@ export const MESSAGES = {
 	'group.waiting': 'Waiting for the plan.',
 	'group.right': '{who} is all right on every day, in all weathers that are planned for.',
 	'group.ask': 'Ask {who} what there is for torso and legs: it cannot be told before.',
+	'group.rare': '{who} is all right in the usual weather. If it comes otherwise ({weather}): {phase}.',
+	'group.rank':
+		'{wrong, plural, =0 {} one {One is not all right in the usual weather. } other {# are not all right in the usual weather. }}{rare, plural, =0 {} one {One is in other weather only. } other {# are in other weather only. }}{unasked, plural, =0 {} one {One was not asked yet.} other {# were not asked yet.}}',
+	'group.cell': '{who}, {column}: {usual}{rare, select, none {} other {, in {weather} {rare}}}',
+	'group.none': 'nothing planned',
 	'group.wrong':
 		'{phase} ({place}){more, plural, =0 {} one {, and there is one more phase} other {, and there are # more phases}}.',
 

@@ -1,4 +1,5 @@
 import type { Part } from '../../core/document/parts';
+import type { GroupPart } from '../../core/plan/told/group';
 import { capital, listed, message, small } from '../message';
 
 /** What the drawn figure shows, in words. */
@@ -14,6 +15,15 @@ const PART_WORDS: Readonly<Record<Part, string>> = {
 	thighs: 'thighs',
 	calves: 'calves',
 	feet: 'toes'
+};
+/** Columns of a group by part of the body. */
+export const PART_NAMES: Readonly<Record<GroupPart, string>> = {
+	body: 'Whole body',
+	face: 'Head and neck',
+	hands: 'Hands',
+	legs: 'Legs',
+	feet: 'Feet',
+	sleep: 'Sleep'
 };
 type MarkKind = 'missing' | 'not asked' | 'cool' | 'short';
 

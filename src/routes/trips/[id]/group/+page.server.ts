@@ -8,7 +8,7 @@ export async function load({ params, locals }) {
 			id: trip.id,
 			name: trip.name,
 			place: trip.place,
-			stages: trip.stages.map(({ id, name }) => ({ id, name })),
+			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date })),
 			weathers: trip.weathers.map(({ id, name }) => ({ id, name }))
 		},
 		clients: clients.map(({ id, name, things }) => ({ id, name, things: things.length }))

@@ -1,9 +1,14 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { VERDICTS } from '$lib/core/document/verdict';
-	import { isNotAllRight, worstPhase, type PlanState } from '$lib/core/plan/told/summary';
+	import { Button } from 'flowbite-svelte';
+	import { isFailing } from '$lib/core/document/verdict';
+	import { GROUP_PARTS, type GroupCell, groupDays, groupParts, groupScore } from '$lib/core/plan/told/group';
+	import GroupMatrix from '$lib/ui/group/GroupMatrix.svelte';
+	import { message } from '$lib/words/message';
+	import { PART_NAMES } from '$lib/words/figure/figure-words';
+	import { isNotAllRight, type PhaseSummary, type PlanState, worstPhase } from '$lib/core/plan/told/summary';
 	import { groupSentence, phaseWords, placeWords } from '$lib/words/plan-story';
-	import { firstName } from '$lib/words/labels';
+	import { firstName, shortDate } from '$lib/words/labels';
 	import { massWords } from '$lib/words/units';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import VerdictTag from '$lib/ui/parts/VerdictTag.svelte';
@@ -12,12 +17,12 @@
 	const units = $derived(readerUnits());
 
 	let plans = $state.raw<PlanState[]>([]);
-	let message = $state('');
+	let trouble = $state('');
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const POLL_MS = 700;
 	async function look(): Promise<void> {
 		const response = await fetch(`/api/v1/trips/${data.trip.id}/plans`).catch(() => null);
-		message = response?.ok ? '' : 'The server does not answer. The plans go on there; this page asks again.';
+		trouble = response?.ok ? '' : 'The server does not answer. The plans go on there; this page asks again.';
 		if (response?.ok) ({ plans } = (await response.json()) as { plans: PlanState[] });
 		if (!response?.ok || plans.some(({ state }) => state === 'wanted' || state === 'working'))
 			timer = setTimeout(() => void look(), POLL_MS);
@@ -27,34 +32,76 @@
 		return () => clearTimeout(timer);
 	});
 
-	/** Clients with their worst phase, those who are not all right first. */
+	const usualId = $derived(data.trip.weathers[0]!.id);
+	const weatherName = (id: string): string => data.trip.weathers.find((one) => one.id === id)?.name ?? id;
+	/** Clients with their worst phase: by how bad, how long and how likely it is. */
 	const people = $derived(
 		data.clients
 			.map((client) => {
 				const plan = plans.find(({ clientId }) => clientId === client.id) ?? null;
 				const all = plan?.summary?.phases.filter(({ whatIf }) => !whatIf) ?? [];
 				const bad = all.filter(isNotAllRight);
-				// What nobody has asked about is not right by the phases of which all is known.
-				const worst = worstPhase(bad.length > 0 ? bad : all);
-				return { client, plan, bad, worst };
+				const usual = bad.filter(({ weather }) => weather === usualId);
+				// The usual weather is told first, and what nobody was asked about by the phases of which all is known.
+				const worst = worstPhase(usual.length > 0 ? usual : bad.length > 0 ? bad : all);
+				return { client, plan, bad, usual, worst, score: groupScore(all, usualId) };
 			})
 			.sort(
-				(a, b) =>
-					rankOf(a) - rankOf(b) || b.bad.length - a.bad.length || a.client.name.localeCompare(b.client.name)
+				(a, b) => rankOf(a) - rankOf(b) || b.score - a.score || a.client.name.localeCompare(b.client.name)
 			)
 	);
-	type Person = { worst: ReturnType<typeof worstPhase>; bad: unknown[]; plan: PlanState | null };
-	const rankOf = ({ worst, bad, plan }: Person): number =>
+	interface Person {
+		worst: PhaseSummary | null;
+		bad: readonly PhaseSummary[];
+		/** those of them in the usual weather */
+		usual: readonly PhaseSummary[];
+		plan: PlanState | null;
+	}
+	const rankOf = ({ worst, bad, usual, plan }: Person): number =>
 		// Who has no plan may be anything: they come before those who are right.
 		plan?.state === 'failed'
-			? 30
-			: worst === null
-				? 50
-				: bad.length === 0
-					? 40
-					: VERDICTS.indexOf(worst.verdict) + (worst.holdsMinutes ?? 0) / 1000;
+			? 1
+			: usual.some(({ verdict }) => isFailing(verdict))
+				? 0
+				: bad.some(({ verdict }) => isFailing(verdict))
+					? 2
+					: worst === null
+						? 5
+						: bad.length > 0
+							? 3
+							: 4;
+	const stageIds = $derived(data.trip.stages.map(({ id }) => id));
+	let by = $state<'days' | 'parts'>('days');
+	const matrix = $derived(
+		people.map(({ client, plan }) => {
+			const phases = plan?.summary?.phases;
+			const cells =
+				phases && client.things > 0
+					? by === 'days'
+						? groupDays(phases, stageIds, usualId)
+						: GROUP_PARTS.map((part) => groupParts(phases, usualId)[part])
+					: null;
+			return { id: client.id, name: firstName(client.name), cells };
+		})
+	);
+	/** The plan, on the day and in the weather of what a cell tells. */
+	function causeOf(clientId: string, { usual, rare }: GroupCell): string {
+		const told = usual && isNotAllRight(usual) ? usual : (rare ?? usual);
+		const day = stageIds.indexOf(told?.stageId ?? '') + 1;
+		const weather = told && told.weather !== usualId ? `&weather=${told.weather}` : '';
+		return `/trips/${data.trip.id}/plan/${clientId}?day=${Math.max(1, day)}${weather}${told?.foul ? '&foul=1' : ''}`;
+	}
 	const open = $derived(plans.filter(({ state }) => state === 'wanted' || state === 'working').length);
-	const wrong = $derived(people.filter(({ bad, plan }) => bad.length > 0 && plan?.summary).length);
+	const wrong = $derived(
+		people.filter(({ usual }) => usual.some(({ verdict }) => isFailing(verdict))).length
+	);
+	const rare = $derived(
+		people.filter(
+			({ usual, bad }) =>
+				!usual.some(({ verdict }) => isFailing(verdict)) && bad.some(({ verdict }) => isFailing(verdict))
+		).length
+	);
+	const unasked = $derived(data.clients.filter(({ things }) => things === 0).length);
 	const failed = $derived(plans.filter(({ state }) => state === 'failed').length);
 	/** Only plans that are there, and answer what is asked now, can say that somebody is all right. */
 	const everybodyRight = $derived(
@@ -65,21 +112,28 @@
 	);
 	const groupWords = $derived(
 		[
-			wrong > 0 ? `${wrong} of ${data.clients.length} are not all right, the worst first.` : '',
+			message('group.rank', { wrong, rare, unasked }),
 			failed > 0
 				? `${failed} of ${data.clients.length} plans could not be worked out, so nobody knows yet.`
 				: '',
 			everybodyRight ? 'Everybody is all right.' : ''
 		].join(' ')
 	);
-	function sentence({ client, bad, worst, plan }: (typeof people)[number]): string {
+	function sentence({ client, bad, usual, worst, plan }: (typeof people)[number]): string {
 		const first = firstName(client.name);
 		if (client.things === 0) return groupSentence('unasked', first);
 		if (plan?.state === 'failed') return groupSentence('failed', first);
 		if (!plan?.summary || !worst) return groupSentence('waiting', first);
 		if (bad.length === 0) return groupSentence('right', first);
 		if (worst.verdict === 'not judged yet') return groupSentence('ask', first);
-		const more = new Set(bad.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size - 1;
+		if (usual.length === 0)
+			return groupSentence('rare', first, {
+				phase: phaseWords(worst, first),
+				place: '',
+				more: 0,
+				weather: weatherName(worst.weather).toLowerCase()
+			});
+		const more = new Set(usual.map(({ stageId, phaseId }) => `${stageId} ${phaseId}`)).size - 1;
 		return groupSentence('wrong', first, {
 			phase: phaseWords(worst, first),
 			place: placeWords(worst, data.trip),
@@ -96,7 +150,7 @@
 </p>
 
 <p role="status" class="state">
-	{#if message}{message}{:else if data.trip.stages.length === 0}This trip has no days yet.{:else if open > 0}
+	{#if trouble}{trouble}{:else if data.trip.stages.length === 0}This trip has no days yet.{:else if open > 0}
 		Planning in the background: {plans.length - open} of {data.clients.length} done.
 	{:else if plans.length > 0}
 		{groupWords}
@@ -108,16 +162,38 @@
 		Nobody is on this trip yet. <a href="/trips/{data.trip.id}#clients">Say who comes along</a>.
 	</p>
 {/if}
+{#if matrix.some(({ cells }) => cells) && stageIds.length > 0}
+	<section aria-label="At a glance" class="glance">
+		<div class="switch no-print" role="group" aria-label="At a glance">
+			<Button aria-pressed={by === 'days'} onclick={() => (by = 'days')}>By day</Button>
+			<Button aria-pressed={by === 'parts'} onclick={() => (by = 'parts')}>By part of the body</Button>
+		</div>
+		<GroupMatrix
+			caption={by === 'days'
+				? 'The worst of each day for each client'
+				: 'The worst of each part for each client'}
+			columns={by === 'days'
+				? data.trip.stages.map(({ id, name, date }) => ({ key: id, name, small: shortDate(date) }))
+				: GROUP_PARTS.map((part) => ({ key: part, name: PART_NAMES[part] }))}
+			rows={matrix}
+			addressOf={(clientId, _, cell) => causeOf(clientId, cell)}
+			{weatherName}
+			nothing={by === 'days' ? message('group.none') : 'right'}
+		/>
+	</section>
+{/if}
 <ol>
 	{#each people as person (person.client.id)}
-		{@const { client, plan, bad, worst } = person}
-		<li class:bad={bad.length > 0}>
+		{@const { client, plan, usual, worst } = person}
+		<li class:bad={usual.some(({ verdict }) => isFailing(verdict))}>
 			<a class="name" href="/trips/{data.trip.id}/plan/{client.id}">{client.name}</a>
 			<span class="tag">
 				{#if worst && plan?.summary}<VerdictTag verdict={worst.verdict} text={worst.verdict} />{/if}
 			</span>
 			<span class="sentence">{sentence(person)}</span>
-			<span class="soft small mass">{plan?.summary ? massWords(plan.summary.levels.massG, units) : ''}</span>
+			<span class="soft small mass"
+				>{plan?.summary && client.things > 0 ? massWords(plan.summary.levels.massG, units) : ''}</span
+			>
 			<span class="bar">
 				{#if plan && (plan.state === 'working' || plan.state === 'wanted')}
 					<progress max={Math.max(1, plan.total)} value={plan.done} aria-label="Plan of {client.name}"
@@ -133,6 +209,22 @@
 </p>
 
 <style>
+	.glance {
+		margin: 8px 0 16px;
+	}
+	.switch {
+		display: inline-flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		margin-bottom: 6px;
+	}
+	.switch :global(button) {
+		padding: 4px 12px;
+	}
+	.switch :global(button[aria-pressed='true']) {
+		background: var(--ink);
+		color: var(--sheet);
+	}
 	.state {
 		min-height: 28px;
 		margin: 8px 0;
