@@ -241,6 +241,15 @@ test('trying it: what is moved is seen at once, and the link keeps it', async ({
 	await page.goto('/try');
 	const holds = page.getByRole('status', { name: 'What holds' });
 	await expect(holds).toContainText('Right for these minutes');
+	// It starts from a day and a person, and somebody stands there dressed.
+	await page.getByRole('button', { name: 'Twelve minutes on a chairlift' }).click();
+	await expect(page).toHaveURL(/m=12/);
+	await expect(
+		page.getByRole('img', { name: /^Whoever wears this wears, from the skin out: .*fleece/ })
+	).toBeVisible();
+	await page.getByLabel('Worn by').selectOption('somebody who feels cold');
+	await expect(page).toHaveURL(/who=feels\+cold/);
+	await page.getByRole('button', { name: 'Begin anew' }).click();
 	const air = page.getByRole('slider', { name: /^Air/ });
 	await air.focus();
 	await page.keyboard.press('Home');

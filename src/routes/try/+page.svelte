@@ -9,8 +9,8 @@
 	import { CATALOGUE_GROUPS } from '$lib/core/cloth/catalogue-rows';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { personOf } from '$lib/core/conditions/person';
-	import { tryIt, type Tried } from '$lib/core/plan/told/try-it';
-	import { FIRST_TRY, TRY_PLACES, triedFrom, tryQuery } from '$lib/formats/try-link';
+	import { tryIt, type Tried, TRIED_PERSONS, type TriedPerson } from '$lib/core/plan/told/try-it';
+	import { FIRST_TRY, TRY_DAYS, TRY_PLACES, type TryDay, triedFrom, tryQuery } from '$lib/formats/try-link';
 	import { tempWords, withUnit } from '$lib/words/units';
 	import {
 		PLACE_WORDS,
@@ -20,6 +20,8 @@
 		verdictSentence,
 		verdictTag
 	} from '$lib/words/labels';
+	import { message } from '$lib/words/message';
+	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import BodyStrip from '$lib/ui/plan/drawing/BodyStrip.svelte';
 	import PlanDrawing from '$lib/ui/plan/drawing/PlanDrawing.svelte';
 	import Choice from '$lib/ui/parts/Choice.svelte';
@@ -42,10 +44,21 @@
 	}, new Map<string, number>());
 	const nameOf = (name: string): string => (times.get(shortName(name)) === 1 ? shortName(name) : name);
 	const names = $derived(new Map(seen.client.things.map(({ id, name }) => [id, nameOf(name)])));
-	const GUTTER = 92;
+	const GUTTER = 124;
 	let width = $state(700);
 	const widths = $derived(columnWidths(phases, width - GUTTER - 2));
 	const last = $derived(phases.at(-1)!);
+	let figureWidth = $state(400);
+	const dayKeys = Object.keys(TRY_DAYS) as TryDay[];
+	/** Whether weather and work are as on a day. */
+	const isDay = (day: TryDay): boolean =>
+		Object.entries(TRY_DAYS[day]).every(([key, value]) => tried[key as keyof Tried] === value);
+	const personWords = Object.fromEntries(
+		TRIED_PERSONS.map((person) => [
+			person,
+			message(`try.person.${person.replace(' ', '-')}` as 'try.person.usual')
+		])
+	) as Record<TriedPerson, string>;
 
 	let ready = false;
 	onMount(() => void (ready = true));
@@ -99,12 +112,26 @@
 <svelte:head><title>Try it · Snug Summit</title></svelte:head>
 
 <h1>Try it</h1>
-<p class="soft">
-	Move the weather, the work and the clothes, and see at once what holds. The address keeps it.
-</p>
+<p class="soft">Start from a day, dress somebody for it, and see at once what holds. The address keeps it.</p>
+<div class="days" role="group" aria-label="Start from a day">
+	{#each dayKeys as day (day)}
+		<Button
+			class="small-button"
+			aria-pressed={isDay(day)}
+			onclick={() => (tried = { ...tried, ...TRY_DAYS[day] })}>{message(`try.day.${day}`)}</Button
+		>
+	{/each}
+</div>
 
 <div class="bench">
 	<form class="dials" aria-label="Weather and work" onsubmit={(event) => event.preventDefault()}>
+		<Choice
+			id="try-person"
+			label="Worn by"
+			bind:value={tried.person}
+			options={TRIED_PERSONS}
+			words={personWords}
+		/>
 		<label>
 			<span>Air <strong>{tempWords(tried.airTempC, units)}</strong></span>
 			<Range
@@ -126,16 +153,13 @@
 			/>
 		</label>
 		<label>
-			<span
-				>Work <strong>{EFFORT_WORDS(tried.effortWm2)}</strong>
-				<span class="soft small">{tried.effortWm2} W/m²</span></span
-			>
+			<span>Work <strong>{EFFORT_WORDS(tried.effortWm2)}</strong></span>
 			<Range
 				min={65}
 				max={290}
 				step={5}
 				bind:value={tried.effortWm2}
-				aria-valuetext="{tried.effortWm2} watts per square metre, {EFFORT_WORDS(tried.effortWm2)}"
+				aria-valuetext={EFFORT_WORDS(tried.effortWm2)}
 			/>
 		</label>
 		<label>
@@ -153,6 +177,16 @@
 		<Checkbox bind:checked={tried.afterClimb}>after an hour uphill in the same clothes</Checkbox>
 		<Button class="quiet small" onclick={() => (tried = { ...FIRST_TRY })}>Begin anew</Button>
 	</form>
+	<div class="dressed" bind:clientWidth={figureWidth}>
+		<DressedFigure
+			phase={last}
+			nameOf={(id) => names.get(id) ?? id}
+			who="Whoever wears this"
+			height={400}
+			width={Math.max(300, figureWidth)}
+			id="try"
+		/>
+	</div>
 	<div class="result">
 		<p class="verdicts">
 			{#each phases as phase, k (k)}
@@ -177,7 +211,7 @@
 				gutter={GUTTER}
 				clientName="whoever wears this"
 				height={230}
-				shown={0}
+				shown={null}
 				onpoint={() => undefined}
 			/>
 			{#if seen.course.minutes.length > 0}
@@ -230,9 +264,19 @@
 <style>
 	.bench {
 		display: grid;
-		grid-template-columns: 290px minmax(0, 1fr);
+		grid-template-columns: 240px minmax(300px, 1fr) minmax(0, 1.15fr);
 		gap: 24px;
 		margin: 14px 0;
+	}
+	.days {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		margin-top: 8px;
+	}
+	.dressed {
+		min-width: 0;
+		overflow: hidden;
 	}
 	.dials {
 		display: grid;
@@ -299,6 +343,15 @@
 		max-width: 460px;
 		margin-bottom: 8px;
 		white-space: nowrap;
+	}
+	@media (max-width: 1100px) {
+		.bench {
+			grid-template-columns: 240px minmax(0, 1fr);
+		}
+		.dressed {
+			grid-column: 1 / -1;
+			order: 2;
+		}
 	}
 	@media (max-width: 760px) {
 		.bench {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { FIRST_TRY, triedFrom, tryQuery } from '../../../formats/try-link';
+import { FIRST_TRY, triedFrom, TRY_DAYS, tryQuery } from '../../../formats/try-link';
 import { PARTS } from '../../document/parts';
 import { finished } from '../../search/steps';
 import { quickCheckMore, quickCheckSentence } from '../../../words/plan-story';
 import { quickCheck, type QuickCheckAnswer } from './quick-check';
-import { tryIt } from './try-it';
+import { tryIt, type Tried } from './try-it';
 
 describe('the quick check', () => {
 	const client = kitOf(
@@ -76,6 +76,22 @@ describe('the quick check', () => {
 });
 
 describe('trying it', () => {
+	it('is more for somebody who feels cold, and stricter for somebody to be careful with', () => {
+		const minutes = (person: Tried['person']): number => {
+			const held = tryIt({ ...FIRST_TRY, airTempC: -18, minutes: 60, person }).planned.phases.at(-1)!;
+			return held.holdsMinutes ?? Infinity;
+		};
+		expect(minutes('feels cold')).toBeLessThanOrEqual(minutes('usual'));
+		expect(minutes('feels warm')).toBeGreaterThanOrEqual(minutes('usual'));
+		expect(minutes('careful')).toBeLessThan(minutes('usual'));
+	});
+	it('starts from a day', () => {
+		for (const day of Object.values(TRY_DAYS)) {
+			const tried = { ...FIRST_TRY, ...day };
+			expect(triedFrom(new URLSearchParams(tryQuery(tried)))).toEqual(tried);
+			expect(tryIt(tried).planned.phases.at(-1)!.cell.minutes).toBe(day.minutes);
+		}
+	});
 	it('is colder in the cold, and warmer with a coat', () => {
 		const holds = (change: Partial<typeof FIRST_TRY>): number =>
 			tryIt({ ...FIRST_TRY, ...change }).planned.phases.at(-1)!.peakDebtWhm2;

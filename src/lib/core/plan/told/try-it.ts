@@ -31,9 +31,20 @@ export interface Tried {
 	place: PhasePlace;
 	/** an hour uphill before it, in the same clothes */
 	afterClimb: boolean;
+	/** who wears it */
+	person: TriedPerson;
 	/** catalogue types that are worn */
 	typeIds: readonly string[];
 }
+export const TRIED_PERSONS = ['usual', 'feels cold', 'feels warm', 'careful'] as const;
+export type TriedPerson = (typeof TRIED_PERSONS)[number];
+/** What somebody who feels cold wears more than others, clo (our assumption, as for clients). */
+const FEELS_CLO: Readonly<Record<TriedPerson, number>> = {
+	usual: 0,
+	'feels cold': 0.2,
+	'feels warm': -0.2,
+	careful: 0
+};
 
 const CLIMB_MIN = 60;
 const CLIMB_WM2 = 280;
@@ -74,13 +85,13 @@ function phaseOf(tried: Tried, id: string, name: string, minutes: number, effort
 }
 
 /** Somebody who owns just what is tried on, of average build, and has been asked about everything. */
-function wearerOf(typeIds: readonly string[], nameOf: (typeId: string) => string): Client {
+function wearerOf({ typeIds, person }: Tried, nameOf: (typeId: string) => string): Client {
 	return {
 		id: 'tried',
 		name: 'Anyone',
 		...NOTHING_KNOWN,
-		offsetClo: has(0),
-		careful: has(false),
+		offsetClo: has(FEELS_CLO[person]),
+		careful: has(person === 'careful'),
 		answeredParts: [...PARTS],
 		things: typeIds.map((typeId): Thing => {
 			const { inPairs } = catalogueType(typeId);
@@ -116,7 +127,7 @@ export function tryIt(
 		effortWm2: clamp(asked.effortWm2, 65, 290),
 		minutes: Math.round(clamp(asked.minutes, 5, 240))
 	};
-	const client = schooled(wearerOf(tried.typeIds, nameOf), { trip: EMPTY_TRIP });
+	const client = schooled(wearerOf(tried, nameOf), { trip: EMPTY_TRIP });
 	const sequence = [
 		...(tried.afterClimb ? [phaseOf(tried, 'climb', 'An hour uphill', CLIMB_MIN, CLIMB_WM2)] : []),
 		phaseOf(

@@ -99,6 +99,9 @@
 		padding: 3px 0;
 	}
 	@media print {
+		details {
+			display: none;
+		}
 		.scroll {
 			zoom: 0.53;
 			overflow: visible;

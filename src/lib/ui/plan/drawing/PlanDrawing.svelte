@@ -27,8 +27,8 @@
 		/** px, left of the first column, for the scale and the names of what is too thin to bear them */
 		gutter: number;
 		height?: number;
-		/** column that is told of below */
-		shown: number;
+		/** column that is told of below; null where none is */
+		shown: number | null;
 		onpoint: (column: number) => void;
 		/** the same day in the other weathers: their lines are whiskers on these */
 		others?: readonly (readonly PlannedPhase[])[];
@@ -268,7 +268,9 @@
 				>
 			{/if}
 		{/each}
-		<rect x={edges[shown]} width={widths[shown]} y="1" height={height - 2} class="frame" />
+		{#if shown !== null}
+			<rect x={edges[shown]} width={widths[shown]} y="1" height={height - 2} class="frame" />
+		{/if}
 		<line x1="0" x2={edges.at(-1)} y1={height - 0.5} y2={height - 0.5} class="ground" />
 	</g>
 </svg>
@@ -286,6 +288,11 @@
 	.column {
 		fill: transparent;
 		cursor: pointer;
+	}
+	@media print {
+		.frame {
+			display: none;
+		}
 	}
 	.frame {
 		fill: none;
