@@ -73,12 +73,12 @@ function addReport(file, read, good) {
 	if (!good && failed === 0) count(0, 1);
 }
 
-/** Runs tests of Vitest and adds up what they report. */
-async function vitest(name, report, args, env) {
+/** Runs tests of Vitest and adds up what they report. @param atEnd what they say is shown at their end */
+async function vitest(name, report, args, env, atEnd = false) {
 	say(name);
 	const file = path.join(folder, `${report}.json`);
 	const wanted = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
-	const good = await runs(bin('vitest'), [...wanted, ...args], env);
+	const good = await runs(bin('vitest'), [...wanted, ...args], env, atEnd);
 	addReport(file, (told) => ({ passed: told.numPassedTests, failed: told.numFailedTests }), good);
 }
 
@@ -98,12 +98,13 @@ async function testWithoutBrowser(env, database) {
 			step('lint and import boundaries', () => runs(bin('eslint'), ['.'], {}, true))
 		)
 	]);
-	await vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env);
-	// One after the other, since they share one database. Nothing is built meanwhile: both write into .svelte-kit.
-	await vitest('database tests', 'database', ['tests/db', '--no-file-parallelism'], {
-		...env,
-		...database.schemaEnv
-	});
+	// Those of the database go one after the other, since they share one, and wait for the disk half of the time: they take
+	// place beside the others. Nothing is built meanwhile: all write into .svelte-kit.
+	const shared = ['tests/db', '--no-file-parallelism'];
+	await Promise.all([
+		vitest('unit and reference tests', 'unit', ['src', 'tests/reference', 'tests/scripts'], env),
+		vitest('database tests', 'database', shared, { ...env, ...database.schemaEnv }, true)
+	]);
 }
 
 async function main() {

@@ -10,16 +10,18 @@ import { documentSteps, planStage, TripPlanner } from './planner';
 import { isNotAllRight, tripSummary } from './told/summary';
 
 describe('one planner', () => {
-	it.each([
-		['the demo on skis', DEMO_DOCUMENT],
-		['the demo along the shore', COAST_DOCUMENT]
-	])(
-		'answers alike in every way: %s',
-		(_, document) => {
-			for (const client of document.clients) asksInEveryWay({ document, client, wished: {} });
-		},
-		240_000
-	);
+	it('answers alike in every way: the demo on skis', () => {
+		for (const client of DEMO_DOCUMENT.clients)
+			asksInEveryWay({ document: DEMO_DOCUMENT, client, wished: {} });
+	}, 240_000);
+	it('answers alike in every way: the demo along the shore', () => {
+		const { trip, clients } = COAST_DOCUMENT;
+		// Each client in one of the weathers, in turn: all three at once are asked for on skis, and take three times as long.
+		for (const [i, client] of clients.entries()) {
+			const weathers = [trip.weathers[i % trip.weathers.length]!];
+			asksInEveryWay({ document: { ...COAST_DOCUMENT, trip: { ...trip, weathers } }, client, wished: {} });
+		}
+	}, 240_000);
 	it('judges what it chose in the same way when it is given', () => {
 		for (let seed = 201; seed <= 230; seed++) {
 			const { document, client } = caseOf(seed);
