@@ -20,6 +20,7 @@ const PAGES = [
 	['what we lend', '/house/stock'],
 	['what things cost', '/house/prices'],
 	['what is due', '/house/due'],
+	['bin', '/house/bin'],
 	['try it', '/try'],
 	['group', '/trips/demo-trip/group'],
 	['tonight and tomorrow', '/trips/demo-trip/tomorrow?day=2']

@@ -34,3 +34,18 @@ test('a day without plans says that they are being worked out', async ({ page, r
 	await expect(page.getByText('This trip has no days yet.')).toBeVisible();
 	expect((await page.goto('/trips/nowhere/tomorrow'))?.status()).toBe(404);
 });
+
+test('what was deleted is in the bin after a reload, and comes back', async ({ page, request }) => {
+	const name = `Deleted ${Date.now()}`;
+	const { id } = (await (await request.post('/api/v1/trips', { data: { name } })).json()) as { id: string };
+	expect((await request.delete(`/api/v1/trips/${id}`)).ok()).toBe(true);
+	await page.goto('/house');
+	await page.getByRole('link', { name: 'Bin' }).click();
+	await page.waitForURL('/house/bin');
+	await page.reload();
+	await page.getByRole('button', { name: `Bring back ${name}` }).click();
+	await expect(page.getByRole('status').filter({ hasText: `“${name}” is back.` })).toBeVisible();
+	await expect(page.getByRole('button', { name: `Bring back ${name}` })).toHaveCount(0);
+	await page.goto(`/trips/${id}`);
+	await expect(page.getByLabel('Trip', { exact: true })).toHaveValue(name);
+});

@@ -27,6 +27,7 @@
 	<a href="/house/stock">What we lend</a>
 	<a href="/house/prices">What things cost</a>
 	<a href="/house/due">What is due</a>
+	<a href="/house/bin">Bin</a>
 	<p role="status" class="small">{isSaved ? 'Saved. Every plan follows from now on.' : ''}</p>
 </div>
 <p class="lead">

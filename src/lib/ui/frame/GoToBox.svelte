@@ -18,6 +18,8 @@
 	const PAGES: Target[] = [
 		{ label: 'All trips', kind: 'page', url: '/' },
 		{ label: 'All clients', kind: 'page', url: '/clients' },
+		{ label: 'Settings', kind: 'page', url: '/house' },
+		{ label: 'Bin: what was deleted', kind: 'page', url: '/house/bin' },
 		{ label: 'Shortcuts', kind: 'page', url: '/keys' }
 	];
 	let places = $state.raw<Target[]>([]);

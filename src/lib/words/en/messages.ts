@@ -287,6 +287,15 @@ export const MESSAGES = {
 	'try.person.feels-cold': 'somebody who feels cold',
 	'try.person.feels-warm': 'somebody who feels warm',
 	'try.person.careful': 'somebody to be careful with',
+	'bin.lead':
+		'What was deleted in the last {days} days. It comes back as it was, with all that belongs to it.',
+	'bin.back': '“{name}” is back.',
+	'bin.restore': 'Bring back {name}',
+	'bin.empty': 'Nothing was deleted.',
+	'bin.kind.trip': 'Trip',
+	'bin.kind.client': 'Client',
+	'bin.kind.thing': 'Thing',
+	'bin.kind.pattern': 'Pattern',
 	'scale.thick': 'thicker',
 	'rounds.worst': 'the worst is round {round}',
 
