@@ -1,7 +1,8 @@
 import { parse } from '@formatjs/icu-messageformat-parser';
 
 /** Catalogues whose sentences have places for values. */
-const CATALOGUES = /\/src\/lib\/words\/en\/(messages|get-messages|rules|schools|values)\.ts$/;
+const CATALOGUES =
+	/\/src\/lib\/words\/en\/(messages|get-messages|picture-messages|rules|schools|values)\.ts$/;
 
 /** Every sentence with places for values, parsed; an equation is shown as it stands. */
 function parsed(words, key = '') {

@@ -1,5 +1,6 @@
 import { GARMENTS } from '../../src/lib/words/en/garments';
 import { GET_MESSAGES } from '../../src/lib/words/en/get-messages';
+import { PICTURE_MESSAGES } from '../../src/lib/words/en/picture-messages';
 import { MESSAGES } from '../../src/lib/words/en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from '../../src/lib/words/en/patterns';
 import { RULE_WORDS } from '../../src/lib/words/en/rules';
@@ -17,7 +18,7 @@ export function printedWords(): string {
 	return [
 		section(
 			'Messages',
-			Object.entries({ ...MESSAGES, ...GET_MESSAGES }).flatMap(([id, text]) =>
+			Object.entries({ ...MESSAGES, ...GET_MESSAGES, ...PICTURE_MESSAGES }).flatMap(([id, text]) =>
 				branchesOf(text).map((branch) => `${id}: ${branch}`)
 			)
 		),

@@ -129,6 +129,7 @@ test('conditions are computed as one types, what is typed wins, and a loop repea
 	await page.getByLabel('High by day').fill('-2');
 	await addPhase(page, 'Climb');
 	await addPhase(page, 'Wait');
+	await page.getByRole('button', { name: 'Open Climb' }).click();
 	const air = page.getByLabel('Air temperature of Climb, typed');
 	await expect(air).toHaveAttribute('placeholder', '−2');
 	await page.getByLabel('Altitude of Climb').fill('2000');
@@ -144,6 +145,7 @@ test('conditions are computed as one types, what is typed wins, and a loop repea
 	await expect(page.getByText(/All saved, /)).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Rounds')).toHaveValue('3');
+	await page.getByRole('button', { name: 'Open Climb' }).click();
 	await expect(page.getByLabel('Air temperature of Climb, typed')).toHaveValue('-15');
 	const document = (await (await request.get(`/api/v1/trips/${id}`)).json()) as {
 		trip: { stages: { sequence: { type: string; sequence: { name: string }[] }[] }[] };

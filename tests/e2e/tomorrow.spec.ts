@@ -49,3 +49,38 @@ test('what was deleted is in the bin after a reload, and comes back', async ({ p
 	await page.goto(`/trips/${id}`);
 	await expect(page.getByLabel('Trip', { exact: true })).toHaveValue(name);
 });
+
+test('on the trip page a new client is a few keys away, and a slip is said at its field', async ({
+	page,
+	request
+}) => {
+	const trip = (await (await request.get('/api/v1/trips/demo-trip')).json()) as {
+		trip: { name: string; stages: Record<string, unknown>[]; weathers: unknown[]; site: unknown };
+	};
+	const { id } = (await (await request.post('/api/v1/trips', { data: { name: 'Slips' } })).json()) as {
+		id: string;
+	};
+	const [first, second] = trip.trip.stages;
+	const stages = [
+		{ ...first, date: '2027-01-23' },
+		{ ...second, date: '2027-01-26', route: { startM: 900, highM: 500, lowM: 400, bedM: 900 } }
+	];
+	const { weathers, site } = trip.trip;
+	const saved = await request.put(`/api/v1/trips/${id}`, {
+		data: { name: 'Slips', place: '', site, weathers, stages, version: 1 }
+	});
+	expect(saved.ok()).toBe(true);
+	await page.goto(`/trips/${id}`);
+	const added = page.getByLabel('A new client');
+	let tabs = 0;
+	for (; tabs < 15; tabs++) {
+		await page.keyboard.press('Tab');
+		if (await page.evaluate(() => document.activeElement?.textContent?.includes('New client'))) break;
+	}
+	expect(tabs).toBeLessThan(15);
+	await page.keyboard.press('Enter');
+	await expect(added).toBeFocused();
+	await page.getByRole('list', { name: 'Days' }).getByRole('listitem').nth(1).locator('button').click();
+	await expect(page.getByText('2 days lie between the day before and this one.')).toBeVisible();
+	await expect(page.getByText('The high point lies under the start.')).toBeVisible();
+});

@@ -127,15 +127,6 @@ export function verdictTag({ verdict, holdsMinutes, cell, limitedBy }: PhaseVerd
 	});
 }
 
-/** What a stack of clothes comes to, in the few words that stand on it; nothing where it is not judged. */
-export function stackTag({ verdict, holdsMinutes, cell }: PhaseVerdict): string {
-	if (verdict === 'not judged yet') return '';
-	return message(`stack.${verdict.replaceAll(' ', '-')}` as 'stack.short', {
-		held: holdsMinutes ?? 0,
-		minutes: held(cell.minutes - (holdsMinutes ?? 0))
-	});
-}
-
 /** Style class of a verdict. */
 export const verdictClass = (verdict: Verdict): string =>
 	({

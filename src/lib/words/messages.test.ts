@@ -9,6 +9,7 @@ import type { PatternItem } from '../core/patterns/pattern';
 import { CAUTION_RULES } from '../core/rules/cautions';
 import { branchesOf } from './branches';
 import { GET_MESSAGES } from './en/get-messages';
+import { PICTURE_MESSAGES } from './en/picture-messages';
 import { MESSAGES } from './en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from './en/patterns';
 import { RULE_WORDS } from './en/rules';
@@ -25,7 +26,7 @@ const sentencesOf = (text: string): string[] => text.split(/(?<=[.?!:;])\s+/).fi
 const MOST_WORDS = 25;
 
 describe('the catalogue of messages', () => {
-	it.each(Object.entries({ ...MESSAGES, ...GET_MESSAGES }))(
+	it.each(Object.entries({ ...MESSAGES, ...GET_MESSAGES, ...PICTURE_MESSAGES }))(
 		'%s is plain English in every branch',
 		(id, text) => {
 			for (const branch of branchesOf(text)) {

@@ -7,8 +7,7 @@ import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/tol
 import type { QuickCheckAnswer } from '../core/plan/told/quick-check';
 import type { PhaseSummary, Price, TripSummary } from '../core/plan/told/summary';
 import type { Place } from '../core/plan/told/why-not';
-import type { PhaseVerdict } from '../core/judge/phase-verdict';
-import { clock, stackTag } from './labels';
+import { clock } from './labels';
 import { capital, listed, message, type MessageId, small } from './message';
 import { massWords, measureWords, METRIC, type Units } from './units';
 
@@ -103,19 +102,6 @@ export function momentToSay(
 	const change = changes.find(({ phase }) => phase === index);
 	return change ? changeSentence(change, nameOf) : null;
 }
-
-/** How a phase goes in another weather: "Cold snap: 12 min short". @param own the same phase in the weather that is looked at */
-export const inWeatherSentence = (
-	weather: Weather,
-	other: PhaseVerdict,
-	own: Pick<PhaseVerdict, 'verdict'>
-): string =>
-	message('readout.weather', {
-		weather: weather.name,
-		same: other.verdict === own.verdict && other.verdict !== 'short' ? 'yes' : 'no',
-		verdict: other.verdict === 'not judged yet' ? 'right' : other.verdict,
-		words: stackTag(other)
-	});
 
 export interface WeatherWords {
 	/** "If it turns cold" */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button, Checkbox, Input, Range } from 'flowbite-svelte';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
@@ -20,7 +21,7 @@
 		verdictSentence,
 		verdictTag
 	} from '$lib/words/labels';
-	import { message } from '$lib/words/message';
+
 	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import BodyStrip from '$lib/ui/plan/drawing/BodyStrip.svelte';
 	import PlanDrawing from '$lib/ui/plan/drawing/PlanDrawing.svelte';
@@ -56,7 +57,7 @@
 	const personWords = Object.fromEntries(
 		TRIED_PERSONS.map((person) => [
 			person,
-			message(`try.person.${person.replace(' ', '-')}` as 'try.person.usual')
+			pictureMessage(`try.person.${person.replace(' ', '-')}` as 'try.person.usual')
 		])
 	) as Record<TriedPerson, string>;
 
@@ -118,7 +119,7 @@
 		<Button
 			class="small-button"
 			aria-pressed={isDay(day)}
-			onclick={() => (tried = { ...tried, ...TRY_DAYS[day] })}>{message(`try.day.${day}`)}</Button
+			onclick={() => (tried = { ...tried, ...TRY_DAYS[day] })}>{pictureMessage(`try.day.${day}`)}</Button
 		>
 	{/each}
 </div>

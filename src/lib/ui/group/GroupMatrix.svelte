@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import type { GroupCell } from '$lib/core/plan/told/group';
-	import { message } from '$lib/words/message';
+
 	import { verdictClass } from '$lib/words/labels';
 
 	/** Clients down, days or parts of the body across: the worst of each, the usual weather first. */
@@ -17,7 +18,7 @@
 	let { caption, columns, rows, addressOf, weatherName, nothing }: Props = $props();
 
 	function cellWords(name: string, column: number, { usual, rare }: GroupCell): string {
-		return message('group.cell', {
+		return pictureMessage('group.cell', {
 			who: name,
 			column: columns[column]!.name,
 			usual: usual?.verdict ?? nothing,

@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import type { Client } from '$lib/core/document/types';
 	import { isFailing } from '$lib/core/document/verdict';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { firstName, verdictSentence } from '$lib/words/labels';
-	import { message } from '$lib/words/message';
+
 	import { whyVerdict } from './why-later';
 
 	/** What may happen and is no part of the day: folded, since it is no fault of a plan. */
@@ -19,7 +20,7 @@
 
 {#if cases.length > 0}
 	<details>
-		<summary>{message('if.summary', { cases: cases.length, failing })}</summary>
+		<summary>{pictureMessage('if.summary', { cases: cases.length, failing })}</summary>
 		<ul>
 			{#each cases as phase, i (i)}
 				<li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import { factorOf, type Factor } from '$lib/core/cloth/factors';
 	import type { Client } from '$lib/core/document/types';
@@ -6,7 +7,7 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { clock, duration, firstName, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
-	import { message } from '$lib/words/message';
+
 	import { momentToSay } from '$lib/words/plan-story';
 	import { tempWords } from '$lib/words/units';
 	import DressedFigure from '../figure/DressedFigure.svelte';
@@ -82,10 +83,10 @@
 		{ontouchend}
 	>
 		<div class="jump">
-			<span class="soft">{message('phone.place', { at: at + 1, all: columns.length })}</span>
+			<span class="soft">{pictureMessage('phone.place', { at: at + 1, all: columns.length })}</span>
 			<Choice
 				id="phase-jump"
-				label={message('phone.jump')}
+				label={pictureMessage('phone.jump')}
 				bare
 				bind:value={() => String(at), (value) => go(Number(value))}
 				options={columns.map((_, k) => String(k))}
@@ -133,14 +134,15 @@
 		{/if}
 		{#if next}
 			<p class="next">
-				<strong>{message('phone.next')}</strong>
-				{momentToSay(told, next.firstIndex, nameOf) ?? message('phone.same', { phase: columnName(next) })}
+				<strong>{pictureMessage('phone.next')}</strong>
+				{momentToSay(told, next.firstIndex, nameOf) ??
+					pictureMessage('phone.same', { phase: columnName(next) })}
 			</p>
 		{/if}
 		<div class="step">
-			<Button onclick={() => go(at - 1)} disabled={at === 0}>{message('phone.back')}</Button>
+			<Button onclick={() => go(at - 1)} disabled={at === 0}>{pictureMessage('phone.back')}</Button>
 			<Button class="main" onclick={() => go(at + 1)} disabled={at === columns.length - 1}
-				>{message('phone.forward')}</Button
+				>{pictureMessage('phone.forward')}</Button
 			>
 		</div>
 	</section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { DayRemark } from '$lib/core/patterns/day-remarks';
 	import { Button, Checkbox } from 'flowbite-svelte';
 	import { GROUNDS, TERRAINS, type BaseField, type Stage, type Terrain } from '$lib/core/document/types';
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
@@ -11,6 +12,8 @@
 
 	interface Props {
 		stage: Stage;
+		/** what looks like a slip, at its field */
+		remarks: Partial<Record<DayRemark['field'], string>>;
 		/** where its fields are in the document, for the errors */
 		path: string;
 		errors: Record<string, string>;
@@ -18,7 +21,7 @@
 		/** whose bed is shown: the stage's, or that of its foul-weather variant */
 		foul: boolean;
 	}
-	let { stage = $bindable(), path, errors, onchange, foul }: Props = $props();
+	let { stage = $bindable(), remarks, path, errors, onchange, foul }: Props = $props();
 
 	const error = (field: string): string | undefined => errors[`${path}.${field}`];
 	/** Where a figure came from, in a word or two; its reason says the rest. */
@@ -91,6 +94,7 @@
 				quantity="height"
 				bind:value={stage.route[key as keyof typeof ROUTE]}
 				error={error(`route.${key}`)}
+				note={remarks[key as 'highM']}
 				onchange={() => onchange(`${stage.id} ${key}`)}
 			/>
 		{/each}

@@ -8,8 +8,11 @@
 	import { PACE_WORDS, clock } from '$lib/words/labels';
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
-	import PatternPicker from './PatternPicker.svelte';
-	import SequenceRows from './SequenceRows.svelte';
+	import PatternPicker from './phases/PatternPicker.svelte';
+	import { dayRemarks } from '$lib/core/patterns/day-remarks';
+	import { remarkWords } from '$lib/words/figure/day-remark-words';
+	import { openedPhase } from './phases/opened-phase.svelte';
+	import SequenceRows from './phases/SequenceRows.svelte';
 	import StageKnown from './StageKnown.svelte';
 	import UndoBar from '../parts/UndoBar.svelte';
 	import { clockFrom } from './clock-typed';
@@ -17,6 +20,8 @@
 
 	interface Props {
 		stage: Stage;
+		/** the day before it; null for the first one */
+		before: Stage | null;
 		path: string;
 		errors: Record<string, string>;
 		cells: ReadonlyMap<string, Cell>;
@@ -33,6 +38,7 @@
 	}
 	let {
 		stage = $bindable(),
+		before,
 		path,
 		errors,
 		cells,
@@ -55,6 +61,7 @@
 	let dropped = $state<string | null>(null);
 
 	const isFoul = $derived(foul && stage.foul !== null);
+	const remarks = $derived(remarkWords(dayRemarks(stage, before)));
 	const sequence = $derived(isFoul ? stage.foul!.sequence : stage.sequence);
 	const isEmpty = $derived(sequence.length === 0);
 	function setSequence(next: Stage['sequence']): void {
@@ -77,6 +84,7 @@
 	}
 	function add(phase: Phase): void {
 		setSequence([...sequence, phase]);
+		openedPhase.id = phase.id;
 		onchange();
 	}
 	/** Makes one repeated element of the last phases. */
@@ -152,6 +160,7 @@
 			label="Date"
 			bind:value={stage.date}
 			error={errors[`${path}.date`]}
+			note={remarks.date}
 			onchange={() => onchange(`${stage.id} date`)}
 		/>
 		<Field
@@ -160,6 +169,7 @@
 			placeholder="07:30"
 			bind:value={() => clock(stage.startMin), setStart}
 			error={startError ?? errors[`${path}.startMin`]}
+			note={remarks.startMin}
 			oncommit={() => onchange(`${stage.id} start`)}
 		/>
 		<Choice
@@ -189,7 +199,7 @@
 	{#if dropped}<UndoBar text="The pattern is dropped." undo={bringBack} />{/if}
 
 	{@render children()}
-	<StageKnown bind:stage {path} {errors} {onchange} foul={isFoul} />
+	<StageKnown bind:stage {remarks} {path} {errors} {onchange} foul={isFoul} />
 
 	<div class="variants">
 		{#if stage.foul}
@@ -230,20 +240,19 @@
 		<PatternPicker {house} pace={stage.pace} {take} {add} {drop} empty={isEmpty} />
 	{/if}
 	{#if !isEmpty}
-		<div class="scroll">
+		<div>
 			<SequenceRows
 				bind:sequence={() => sequence, setSequence}
 				{cells}
 				path="{path}.{isFoul ? 'foul.' : ''}sequence"
 				{errors}
 				{onchange}
-				heads
 				label="Phases of {stage.name}"
 			/>
 		</div>
 		<p class="tiny soft">
-			Height, air, wind and rain are computed from the day until something is typed; a typed figure wins and
-			is marked with a bar. Empty the field to compute it again.
+			Open a phase to change it: height, air, wind and rain are computed from the day until something is
+			typed. A typed figure wins and is marked with a bar; empty the field to compute it again.
 		</p>
 	{/if}
 </section>
@@ -307,14 +316,6 @@
 	.empty {
 		font-size: 17px;
 		padding-top: 8px;
-	}
-	.scroll {
-		position: relative;
-		overflow-x: auto;
-	}
-	/* What opens over the last rows has room. */
-	.scroll:has(:global(details[open])) {
-		padding-bottom: 380px;
 	}
 	@media (max-width: 1000px) {
 		.first {

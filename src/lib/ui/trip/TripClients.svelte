@@ -61,8 +61,6 @@
 	<h2 id="clients-head">Who comes along</h2>
 	{#if clients.length > 0}
 		<p class="group">
-			<a href="/trips/{tripId}/group">Who is not all right?</a>
-			<a href="/trips/{tripId}/tomorrow">Tonight and tomorrow</a>
 			<a href="/trips/{tripId}/lending">Who gets what from the house?</a>
 			<a href="/trips/{tripId}/everybody">Everybody brings</a>
 			<a href="/api/v1/trips/{tripId}" download="trip.json">Save the trip as a file</a>

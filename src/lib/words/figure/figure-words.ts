@@ -1,6 +1,7 @@
+import { pictureMessage } from './picture-message';
 import type { Part } from '../../core/document/parts';
 import type { GroupPart } from '../../core/plan/told/group';
-import { capital, listed, message, small } from '../message';
+import { capital, listed, small } from '../message';
 
 /** What the drawn figure shows, in words. */
 
@@ -29,7 +30,7 @@ type MarkKind = 'missing' | 'not asked' | 'cool' | 'short';
 
 /** "face: nothing on it", "toes get cold". */
 export const markWords = ({ part, kind }: { part: Part; kind: MarkKind }): string =>
-	message('figure.mark', { part: PART_WORDS[part], kind: kind === 'not asked' ? 'unasked' : kind });
+	pictureMessage('figure.mark', { part: PART_WORDS[part], kind: kind === 'not asked' ? 'unasked' : kind });
 
 /**
  * The figure read aloud: what is on from the skin out, what is put on now, and what is wrong.
@@ -43,9 +44,9 @@ export function figureSentence(
 ): string {
 	return [
 		worn.length === 0
-			? message('figure.bare', { who })
-			: message('figure.worn', { who, things: listed(worn.map(small)) }),
-		...(on.length > 0 ? [message('figure.on', { things: listed(on.map(small)) })] : []),
+			? pictureMessage('figure.bare', { who })
+			: pictureMessage('figure.worn', { who, things: listed(worn.map(small)) }),
+		...(on.length > 0 ? [pictureMessage('figure.on', { things: listed(on.map(small)) })] : []),
 		...(marks.length > 0 ? [`${capital(listed(marks.map(markWords)))}.`] : [])
 	].join(' ');
 }

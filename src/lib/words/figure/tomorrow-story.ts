@@ -1,7 +1,8 @@
+import { pictureMessage } from './picture-message';
 import type { Trip } from '../../core/document/types';
 import type { Tomorrow, Tonight } from '../../core/plan/told/tomorrow';
 import { findingSentence } from '../findings';
-import { capital, listed, message, small } from '../message';
+import { capital, listed, small } from '../message';
 import { eveningSentence, phaseWords, startSentence } from '../plan-story';
 import type { Units } from '../units';
 
@@ -15,9 +16,9 @@ export const tonightSentences = (
 	nameOf: NameOf
 ): string[] => [
 	...(drying ? [eveningSentence(drying, nameOf, true)] : []),
-	...(chargeIds.length > 0 ? [message('tonight.charge', { things: things(chargeIds, nameOf) })] : []),
-	...(intoBagIds.length > 0 ? [message('tonight.bag', { things: things(intoBagIds, nameOf) })] : []),
-	...(warmerIds.length > 0 ? [message('tonight.warmers', { things: things(warmerIds, nameOf) })] : [])
+	...(chargeIds.length > 0 ? [pictureMessage('tonight.charge', { things: things(chargeIds, nameOf) })] : []),
+	...(intoBagIds.length > 0 ? [pictureMessage('tonight.bag', { things: things(intoBagIds, nameOf) })] : []),
+	...(warmerIds.length > 0 ? [pictureMessage('tonight.warmers', { things: things(warmerIds, nameOf) })] : [])
 ];
 
 /** Phases that are told one by one; the others are counted. */
@@ -33,15 +34,15 @@ export function tomorrowSentences(
 	const told = [...new Map(wrong.map((phase) => [phase.phaseId, phase])).values()];
 	return {
 		start: start ? startSentence(start, nameOf) : '',
-		top: topIds.length > 0 ? message('tomorrow.top', { things: things(topIds, nameOf) }) : '',
+		top: topIds.length > 0 ? pictureMessage('tomorrow.top', { things: things(topIds, nameOf) }) : '',
 		// What is told as a phase that is not all right needs no second sentence.
 		watch: watch
 			.filter(({ phases }) => !phases.some(({ id }) => wrong.some(({ phaseId }) => phaseId === id)))
 			.map((finding) => findingSentence(finding, { who, nameOf, units })),
 		wrong: [
 			...told.slice(0, TOLD).map((phase) => `${capital(phaseWords(phase, who))}.`),
-			...(told.length > TOLD ? [message('tomorrow.more', { more: told.length - TOLD })] : []),
-			...(told.length === 0 ? [message('tomorrow.right')] : [])
+			...(told.length > TOLD ? [pictureMessage('tomorrow.more', { more: told.length - TOLD })] : []),
+			...(told.length === 0 ? [pictureMessage('tomorrow.right')] : [])
 		]
 	};
 }

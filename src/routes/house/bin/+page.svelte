@@ -1,9 +1,9 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { send } from '$lib/ui/parts/send';
 	import { longDate } from '$lib/words/labels';
-	import { message } from '$lib/words/message';
 
 	let { data } = $props();
 	let trouble = $state('');
@@ -12,7 +12,7 @@
 	async function bringBack({ kind, id, name }: (typeof data.deleted)[number]): Promise<void> {
 		const answer = await send('POST', `/api/v1/${kind}s/${id}/restore`);
 		trouble = answer.ok ? '' : answer.message;
-		told = answer.ok ? message('bin.back', { name }) : '';
+		told = answer.ok ? pictureMessage('bin.back', { name }) : '';
 		await invalidateAll();
 	}
 </script>
@@ -21,7 +21,7 @@
 
 <h1>Bin</h1>
 <p class="soft">
-	{message('bin.lead', { days: data.days })} <a href="/house">Settings</a>
+	{pictureMessage('bin.lead', { days: data.days })} <a href="/house">Settings</a>
 </p>
 <p role="status" class="told">{told}</p>
 {#if trouble}<p role="alert">{trouble}</p>{/if}
@@ -29,15 +29,15 @@
 <ul>
 	{#each data.deleted as one (one.kind + one.id)}
 		<li>
-			<span class="soft">{message(`bin.kind.${one.kind}`)}</span>
+			<span class="soft">{pictureMessage(`bin.kind.${one.kind}`)}</span>
 			<strong>{one.name}{one.of ? `, ${one.of}` : ''}</strong>
 			<span class="soft small">{longDate(one.deletedAt.slice(0, 10))}</span>
-			<Button aria-label={message('bin.restore', { name: one.name })} onclick={() => bringBack(one)}
+			<Button aria-label={pictureMessage('bin.restore', { name: one.name })} onclick={() => bringBack(one)}
 				>Bring it back</Button
 			>
 		</li>
 	{:else}
-		<li class="empty">{message('bin.empty')}</li>
+		<li class="empty">{pictureMessage('bin.empty')}</li>
 	{/each}
 </ul>
 

@@ -19,6 +19,7 @@
 	import Cautions from '$lib/ui/trip/drawing/Cautions.svelte';
 	import { Comparison } from '$lib/ui/group/comparison.svelte';
 	import DayStrip from '$lib/ui/trip/drawing/DayStrip.svelte';
+	import TripPeople from '$lib/ui/trip/TripPeople.svelte';
 	import TripHead from '$lib/ui/trip/TripHead.svelte';
 	import { normalsFor } from '$lib/ui/trip/normals-for';
 	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
@@ -226,6 +227,7 @@
 <svelte:window {onkeydown} />
 <svelte:head><title>{trip.name} · Snug Summit</title></svelte:head>
 
+<TripPeople tripId={trip.id} clients={data.clients} />
 <TripHead {editor} places={data.places} {changed} {startOn} />
 
 <OncePageLives>
@@ -294,6 +296,7 @@
 	{#if trip.stages[at]}
 		<StagePanel
 			bind:stage={() => editor.trip.stages[at]!, (stage) => (editor.trip.stages[at] = stage)}
+			before={trip.stages[at - 1] ?? null}
 			path="stages.{at}"
 			errors={editor.errors}
 			{cells}

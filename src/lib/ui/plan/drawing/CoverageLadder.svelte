@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
-	import { listed, message, small } from '$lib/words/message';
+	import { listed, small } from '$lib/words/message';
 	import { ROW_NAMES, WHERE_WORDS, coverageWords } from '$lib/words/labels';
 	import { type Row, ROWS } from '$lib/core/document/parts';
 	import type { CoverageCell } from '$lib/core/judge/coverage';
@@ -147,7 +148,7 @@
 </script>
 
 <p class="fold">
-	{#if !showsAll && fine.length > 0}{message('ladder.rest', {
+	{#if !showsAll && fine.length > 0}{pictureMessage('ladder.rest', {
 			parts: listed(fine.map((row) => small(ROW_NAMES[row])))
 		})}{/if}
 	<Button
@@ -156,7 +157,7 @@
 		onclick={() => {
 			showsAll = !showsAll;
 			at = { row: 0, k: 0 };
-		}}>{message('ladder.show', { all: showsAll ? 'yes' : 'no' })}</Button
+		}}>{pictureMessage('ladder.show', { all: showsAll ? 'yes' : 'no' })}</Button
 	>
 </p>
 <table bind:this={table} style:width="{gutter + widths.reduce((a, b) => a + b, 0)}px">

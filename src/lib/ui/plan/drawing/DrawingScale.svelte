@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { clo } from '$lib/words/labels';
-	import { message } from '$lib/words/message';
+
 	import type { ScaleLinear } from 'd3';
 	import { spread, wrapped } from '../../figure/figure-labels';
 	import type { Slab } from './cloth-stack';
@@ -36,7 +37,7 @@
 	<line x1={gutter - 5} x2={gutter - 5} y1={top} y2={height} />
 	<path d="M{gutter - 9},{top + 7} l4,-8 l4,8" />
 	<text x={gutter - 12} y={top + 8} text-anchor="end" class="end"
-		>{message('scale.thick')}<title>{clo(y.domain()[1]!)} clo</title></text
+		>{pictureMessage('scale.thick')}<title>{clo(y.domain()[1]!)} clo</title></text
 	>
 	{#each names as { slab, lines, at, from } (slab.thingId)}
 		<polyline points="{gutter - 14},{at} {gutter - 8},{from} {gutter + INTO_PX},{from}" />

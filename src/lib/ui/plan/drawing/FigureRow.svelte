@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { listed, message, small } from '$lib/words/message';
+	import { listed, small } from '$lib/words/message';
 	import DressedFigure from '../../figure/DressedFigure.svelte';
 	import type { PlanColumn } from './plan-columns';
 
@@ -48,8 +49,8 @@
 	const widthOf = ({ k, span }: Moment): number => widths.slice(k, k + span).reduce((a, b) => a + b, 0);
 	const words = (moment: Moment): string =>
 		moment.before === null
-			? message('figure.start')
-			: message('figure.changes', {
+			? pictureMessage('figure.start')
+			: pictureMessage('figure.changes', {
 					on: listed(moment.on.map((id) => small(nameOf(id)))),
 					off: listed(moment.off.map((id) => small(nameOf(id)))),
 					what: moment.on.length === 0 ? 'off' : moment.off.length === 0 ? 'on' : 'both'
@@ -57,7 +58,7 @@
 </script>
 
 <div class="row" style:height="{FIGURE_PX + 6}px" style:width="{leftOf(columns.length)}px">
-	<p class="tiny soft" style:width="{gutter - 8}px">{message('figure.row')}</p>
+	<p class="tiny soft" style:width="{gutter - 8}px">{pictureMessage('figure.row')}</p>
 	{#each moments as moment (moment.k)}
 		<!-- svelte-ignore a11y_no_static_element_interactions -->
 		<div

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import type { Finding } from '$lib/core/document/finding';
 	import type { Client, Weather } from '$lib/core/document/types';
@@ -6,8 +7,9 @@
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { findingSentence } from '$lib/words/findings';
 	import { clock, duration, firstName, verdictSentence } from '$lib/words/labels';
-	import { message } from '$lib/words/message';
-	import { inWeatherSentence, momentToSay } from '$lib/words/plan-story';
+
+	import { momentToSay } from '$lib/words/plan-story';
+	import { inWeatherSentence } from '$lib/words/figure/stack-words';
 	import { tempWords } from '$lib/words/units';
 	import DressedFigure from '../../figure/DressedFigure.svelte';
 	import { readerUnits } from '../../parts/reader-units';
@@ -65,12 +67,12 @@
 					? ''
 					: `, feels ${tempWords(phase.cell.feltTempC, units)}`}</Button
 			>
-			{#if column.from !== column.to}· {message('rounds.worst', { round: phase.cell.round })}{/if}
+			{#if column.from !== column.to}· {pictureMessage('rounds.worst', { round: phase.cell.round })}{/if}
 		</p>
 		<p class="verdict v-{phase.verdict.replaceAll(' ', '-')}">
 			<Button class="quiet" onclick={() => whyVerdict(phase, client)}>{verdictSentence(phase, who)}</Button>
 		</p>
-		{#if toSay}<p class="say"><strong>{message('readout.say')}</strong> {toSay}</p>{/if}
+		{#if toSay}<p class="say"><strong>{pictureMessage('readout.say')}</strong> {toSay}</p>{/if}
 		{#each here as finding, i (i)}
 			{@const sentence = findingSentence(finding, { who, nameOf, units })}
 			<p>

@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import type { Finding } from '$lib/core/document/finding';
 	import type { Client, Weather } from '$lib/core/document/types';
 	import { isFailing, VERDICTS } from '$lib/core/document/verdict';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
-	import { message } from '$lib/words/message';
+
 	import OnceNear from '../../late/OnceNear.svelte';
 	import { columnWidths, planColumns } from './plan-columns';
 	import PhaseReadout from './PhaseReadout.svelte';
@@ -69,7 +70,7 @@
 		{/await}
 	</OnceNear>
 	<details bind:open={showsBody}>
-		<summary>{message('body.summary')}</summary>
+		<summary>{pictureMessage('body.summary')}</summary>
 		{#if showsBody}
 			{#await import('./BodyOfDay.svelte') then { default: BodyOfDay }}
 				<BodyOfDay

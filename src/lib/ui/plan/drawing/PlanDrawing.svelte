@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { area, curveBumpX, scaleLinear } from 'd3';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { stackTag, verdictSentence } from '$lib/words/labels';
+	import { verdictSentence } from '$lib/words/labels';
+	import { stackTag } from '$lib/words/figure/stack-words';
 	import { wrapped } from '../../figure/figure-labels';
 	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
 	import ClothPatterns from '../../figure/ClothPatterns.svelte';

@@ -1,7 +1,7 @@
+import { pictureMessage } from '$lib/words/figure/picture-message';
 import { cellName } from '$lib/core/conditions/cell-name';
 import type { PlannedPhase } from '$lib/core/kit/planned-day';
 import { VERDICTS } from '$lib/core/document/verdict';
-import { message } from '$lib/words/message';
 
 /** Narrowest column in which a phase can be read with ease, and at all, px. */
 const NARROW = 72;
@@ -50,7 +50,7 @@ export function planColumns(phases: readonly PlannedPhase[]): PlanColumn[] {
 
 /** The name of a column: the phase, and which of its rounds. */
 export const columnName = ({ phase, from, to }: PlanColumn): string =>
-	from === to ? cellName(phase.cell) : `${phase.cell.name}, ${message('rounds', { from, to })}`;
+	from === to ? cellName(phase.cell) : `${phase.cell.name}, ${pictureMessage('rounds', { from, to })}`;
 
 /** Widths of the phase columns: they grow slower than minutes, so that a short change-over is no sliver. */
 export function columnWidths(phases: readonly PlannedPhase[], available: number): number[] {

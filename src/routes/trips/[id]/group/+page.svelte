@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { onMount } from 'svelte';
 	import { Button } from 'flowbite-svelte';
 	import { isFailing } from '$lib/core/document/verdict';
 	import { GROUP_PARTS, type GroupCell, groupDays, groupParts, groupScore } from '$lib/core/plan/told/group';
 	import GroupMatrix from '$lib/ui/group/GroupMatrix.svelte';
-	import { message } from '$lib/words/message';
+
 	import { PART_NAMES } from '$lib/words/figure/figure-words';
 	import { isNotAllRight, type PhaseSummary, type PlanState, worstPhase } from '$lib/core/plan/told/summary';
 	import { groupSentence, phaseWords, placeWords } from '$lib/words/plan-story';
@@ -112,7 +113,7 @@
 	);
 	const groupWords = $derived(
 		[
-			message('group.rank', { wrong, rare, unasked }),
+			pictureMessage('group.rank', { wrong, rare, unasked }),
 			failed > 0
 				? `${failed} of ${data.clients.length} plans could not be worked out, so nobody knows yet.`
 				: '',
@@ -178,7 +179,7 @@
 			rows={matrix}
 			addressOf={(clientId, _, cell) => causeOf(clientId, cell)}
 			{weatherName}
-			nothing={by === 'days' ? message('group.none') : 'right'}
+			nothing={by === 'days' ? pictureMessage('group.none') : 'right'}
 		/>
 	</section>
 {/if}

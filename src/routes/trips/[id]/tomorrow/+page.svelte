@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
@@ -11,7 +12,7 @@
 		tomorrowSentences,
 		tonightSentences
 	} from '$lib/words/figure/tomorrow-story';
-	import { listed, message } from '$lib/words/message';
+	import { listed } from '$lib/words/message';
 	import { tempWords } from '$lib/words/units';
 	import type { PlanState } from '$lib/core/plan/told/summary';
 
@@ -96,7 +97,7 @@
 					{what}
 				</li>
 			{:else}
-				<li>{message('tonight.nothing')}</li>
+				<li>{pictureMessage('tonight.nothing')}</li>
 			{/each}
 		</ul>
 	</section>
@@ -124,7 +125,7 @@
 							{#if told.top}<p>{told.top}</p>{/if}
 						{:else}
 							<p class="soft">
-								{message(state === 'unasked' ? 'tomorrow.unasked' : 'tomorrow.waiting', { who })}
+								{pictureMessage(state === 'unasked' ? 'tomorrow.unasked' : 'tomorrow.waiting', { who })}
 							</p>
 						{/if}
 					</div>

@@ -6,7 +6,7 @@
 	import { PACES, type Pace, type Phase, type Sequence } from '$lib/core/document/types';
 	import { PACE_WORDS, duration } from '$lib/words/labels';
 	import { rolledOut } from '$lib/core/document/sequence';
-	import Choice from '../parts/Choice.svelte';
+	import Choice from '../../parts/Choice.svelte';
 
 	interface HousePattern {
 		id: string;
