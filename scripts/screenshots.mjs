@@ -21,11 +21,13 @@ const openWhy = (words) => (page) => page.getByRole('button', { name: words }).f
 /** Waits until the plan is there. */
 const planned = async (page) => {
 	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
-	// What stands further down is loaded when somebody comes near it.
-	const strip = page.locator('[data-once-near]').first();
-	if (!(await strip.isVisible())) return;
-	await strip.scrollIntoViewIfNeeded();
-	await page.getByRole('slider', { name: 'The body through the day' }).waitFor({ timeout: 20_000 });
+	// On a desk the ladder is loaded when somebody comes near it.
+	const ladder = page.locator('[data-once-near]').first();
+	if (
+		!(await page.getByRole('button', { name: 'Show all parts and the pack' }).count()) &&
+		(await ladder.count())
+	)
+		await ladder.scrollIntoViewIfNeeded();
 	await page.evaluate(() => scrollTo(0, 0));
 };
 
@@ -60,8 +62,25 @@ const VIEWS = [
 				.evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 20));
 		}
 	},
-	{ name: 'trip-phone', url: '/trips/demo-coast', phone: true },
-	{ name: 'plan-phone', url: '/trips/demo-trip/plan/demo-runa', phone: true, whole: true, act: planned },
+	{
+		name: 'plan-phone',
+		url: '/trips/demo-trip/plan/demo-runa',
+		phone: true,
+		act: async (page) => {
+			await planned(page);
+			await page.getByLabel('Go to a phase').selectOption({ index: 4 });
+			await page.getByRole('heading', { name: 'Wait for the last on Tarn Saddle' }).scrollIntoViewIfNeeded();
+		}
+	},
+	{
+		name: 'tomorrow',
+		url: '/trips/demo-coast/tomorrow?day=3',
+		act: (page) =>
+			page
+				.getByText(/^On top of the pack/)
+				.first()
+				.waitFor({ timeout: 240_000 })
+	},
 	{
 		name: 'plan-night',
 		url: '/trips/demo-trip/plan/demo-runa?weather=cold-snap',
@@ -74,7 +93,7 @@ const VIEWS = [
 	{
 		name: 'group',
 		url: '/trips/demo-coast/group',
-		act: (page) => page.getByText(/the worst first/).waitFor({ timeout: 120_000 })
+		act: (page) => page.getByText(/not all right in the usual weather/).waitFor({ timeout: 240_000 })
 	},
 	{
 		name: 'lending',
@@ -107,7 +126,7 @@ const VIEWS = [
 		act: (page) => page.getByRole('button', { name: 'What is known of Soft shell' }).first().click()
 	},
 	{ name: 'house', url: '/house' },
-	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', whole: true, act: planned },
+	{ name: 'plan', url: '/trips/demo-trip/plan/demo-runa', act: planned },
 	{ name: 'plan-gaps', url: '/trips/demo-trip/plan/demo-teo', whole: true, act: planned },
 	{
 		name: 'why',
