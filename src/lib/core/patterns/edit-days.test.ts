@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { stageOf } from '../../../../tests/fixtures/make';
+import type { Stage } from '../document/types';
 import { copyName } from '../../words/days';
 import { phasesIn } from '../document/sequence';
 import { skiTour } from './days/ski-tour';
@@ -10,6 +11,7 @@ import {
 	inOrder,
 	nextStage,
 	patternFrom,
+	sameFollowing,
 	shifted,
 	withKnown,
 	withPattern
@@ -119,5 +121,31 @@ describe('the phases of a sequence', () => {
 		const nested = { ...loop, id: 'outer', sequence: [loop, { ...phase, id: 'after' }] };
 		expect(phasesIn([phase, nested]).map(({ id }) => id)).toEqual([phase.id, 'in', 'after']);
 		expect(phasesIn([])).toEqual([]);
+	});
+});
+
+describe('the days after one', () => {
+	const windy = stageOf(
+		[],
+		{ wind10mKmh: 55, airTempC: -9, precipitation: 'rain' },
+		{ id: 'two', name: 'Two' }
+	);
+	const tent = { ...windy, bed: { kind: 'tent', washing: false, drying: 'nothing' } as Stage['bed'] };
+	const days = [stageOf([], {}, { id: 'one' }), tent, stageOf([], {}, { id: 'three' })];
+	it('get its wind, its rain, its bed or all of its air, marked as copied from it', () => {
+		const wind = sameFollowing(days, 1, 'wind');
+		expect(wind.map(({ base }) => base.wind10mKmh)).toEqual([20, 55, 55]);
+		expect(wind[2]!.base.lowTempC).toBe(-5);
+		expect(wind[2]!.origins).toEqual({ wind10mKmh: { from: 'copied', note: 'Two' } });
+		expect(sameFollowing(days, 1, 'rain')[2]!.base.wetSpells).toEqual(tent.base.wetSpells);
+		expect(sameFollowing(days, 1, 'bed').map(({ bed }) => bed.kind)).toEqual(['heated', 'tent', 'tent']);
+		const air = sameFollowing(days, 1, 'air');
+		expect([air[2]!.base.lowTempC, air[2]!.base.wind10mKmh, air[0]!.base.lowTempC]).toEqual([-9, 55, -5]);
+	});
+	it('share nothing with it, and nothing is changed in place', () => {
+		const next = sameFollowing(days, 1, 'rain');
+		next[2]!.base.wetSpells.length = 0;
+		expect(tent.base.wetSpells).toHaveLength(1);
+		expect(days[2]!.base.wetSpells).toHaveLength(0);
 	});
 });

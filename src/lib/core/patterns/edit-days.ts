@@ -1,4 +1,4 @@
-import type { Stage } from '../document/types';
+import type { BaseField, Stage } from '../document/types';
 import type { KnownBase } from '../weather/climate';
 import type { Unfolded } from './pattern';
 import { withNewIds } from './pattern';
@@ -116,3 +116,25 @@ export const patternFrom = (stage: Stage): Omit<Unfolded, 'patternId'> => ({
 	sequence: stage.sequence,
 	foul: stage.foul
 });
+
+/** What the days after one can have as it has. */
+export const FOLLOWING = ['wind', 'rain', 'bed', 'air'] as const;
+export type Following = (typeof FOLLOWING)[number];
+const FIELDS_OF: Readonly<Record<Exclude<Following, 'bed'>, readonly BaseField[]>> = {
+	wind: ['wind10mKmh'],
+	rain: ['wetSpells'],
+	air: ['lowTempC', 'highTempC', 'altitudeM', 'lapseKPerKm', 'humidityPct', 'wind10mKmh', 'wetSpells']
+};
+
+/** All stages, those after one with its wind, its hours of rain, its bed, or all of its air; marked as copied from it. */
+export function sameFollowing(stages: readonly Stage[], at: number, what: Following): Stage[] {
+	const own = stages[at]!;
+	return stages.map((stage, i) => {
+		if (i <= at) return stage;
+		if (what === 'bed') return { ...stage, bed: { ...own.bed } };
+		const fields = FIELDS_OF[what];
+		const base = Object.fromEntries(fields.map((field) => [field, structuredClone(own.base[field])]));
+		const origins = Object.fromEntries(fields.map((field) => [field, { from: 'copied', note: own.name }]));
+		return withKnown(stage, { base, origins } as KnownBase);
+	});
+}

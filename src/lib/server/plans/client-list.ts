@@ -1,3 +1,6 @@
+import type { Client, Trip } from '$lib/core/document/types';
+import type { PlannedPhase, PlannedStage } from '$lib/core/kit/planned-day';
+import { toldTomorrow } from '$lib/core/plan/told/tomorrow';
 import { schooled } from '$lib/core/conditions/person';
 import { listOf } from '$lib/core/kit/list';
 import { askedOf, withEdits } from '$lib/core/kit/own-lines';
@@ -11,6 +14,14 @@ import { getEdits, getEverybody } from '../db/packing/lists';
 import { getWishes } from '../db/wishes';
 import { isLent } from '$lib/core/remedy/lending/stock';
 import { planOfClient } from './keep';
+
+/** The phase in which one sets out on the first day of a trip, in the usual weather. */
+function startOn(trip: Trip, days: readonly PlannedStage[], client: Client): PlannedPhase | null {
+	const [first] = [...trip.stages].sort((a, b) => a.date.localeCompare(b.date));
+	const usual = trip.weathers[0]?.id;
+	const day = days.find(({ stageId, weather, foul }) => stageId === first?.id && weather === usual && !foul);
+	return day ? toldTomorrow(day, client).phase : null;
+}
 
 /** All that a client's list is made of. @throws NotFoundError when the client is not on the trip */
 export async function clientList(houseId: string, tripId: string, clientId: string) {
@@ -58,6 +69,8 @@ export async function clientList(houseId: string, tripId: string, clientId: stri
 		gaps: list.gaps,
 		questions: list.questions,
 		counts: list.counts,
+		/** how one sets out on the first day, in the usual weather; null where there is no such day */
+		start: startOn(trip, days, client),
 		lentIds: client.things.filter(isLent).map(({ id }) => id)
 	};
 }

@@ -2,10 +2,12 @@
 	import { Button, Table } from 'flowbite-svelte';
 	import { REASON_WORDS } from '$lib/words/labels';
 	import { reasonValueWords, ruleWords } from '$lib/words/reasons';
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { readerUnits } from './reader-units';
 	import { tick } from 'svelte';
 	import { why } from './why.svelte';
 
+	const SOURCE_KINDS = ['standard', 'practice', 'assumption'] as const;
 	let panel = $state<HTMLElement>();
 	const units = $derived(readerUnits());
 
@@ -57,6 +59,15 @@
 				</li>
 			{/each}
 		</ol>
+		<details class="legend small">
+			<summary>{pictureMessage('sources.legend')}</summary>
+			<ul>
+				{#each SOURCE_KINDS as kind (kind)}
+					<li><strong class={kind}>{REASON_WORDS[kind]}</strong>: {pictureMessage(`sources.${kind}`)}</li>
+				{/each}
+				<li>{pictureMessage('sources.unchecked')}</li>
+			</ul>
+		</details>
 	</aside>
 {/if}
 
@@ -130,6 +141,19 @@
 	td {
 		text-align: right;
 		white-space: nowrap;
+	}
+	.legend {
+		border-top: 1px solid var(--rule);
+		padding-top: 10px;
+	}
+	.legend summary {
+		cursor: pointer;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+	.legend li {
+		border: 0;
+		padding: 4px 0;
 	}
 	.source {
 		font-size: 12.5px;

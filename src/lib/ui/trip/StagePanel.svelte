@@ -9,6 +9,8 @@
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
 	import PatternPicker from './phases/PatternPicker.svelte';
+	import { FOLLOWING, type Following } from '$lib/core/patterns/edit-days';
+	import { message } from '$lib/words/message';
 	import { dayRemarks } from '$lib/core/patterns/day-remarks';
 	import { remarkWords } from '$lib/words/figure/day-remark-words';
 	import { openedPhase } from './phases/opened-phase.svelte';
@@ -31,6 +33,8 @@
 		onchange: (key?: string) => void;
 		copy: () => void;
 		remove: () => void;
+		/** gives the days after it what this one has; null for the last one */
+		follow: ((what: Following) => void) | null;
 		/** puts in what is usual; null where no place is chosen */
 		usual: (() => void) | null;
 		patternsChanged: () => void;
@@ -47,6 +51,7 @@
 		onchange,
 		copy,
 		remove,
+		follow,
 		usual,
 		patternsChanged,
 		children
@@ -61,6 +66,9 @@
 	let dropped = $state<string | null>(null);
 
 	const isFoul = $derived(foul && stage.foul !== null);
+	const followingWords = Object.fromEntries(
+		FOLLOWING.map((what) => [what, message(`following.${what}`)])
+	) as Record<Following, string>;
 	const remarks = $derived(remarkWords(dayRemarks(stage, before)));
 	const sequence = $derived(isFoul ? stage.foul!.sequence : stage.sequence);
 	const isEmpty = $derived(sequence.length === 0);
@@ -187,6 +195,17 @@
 				>Keep as a pattern</Button
 			>
 			<Button class="quiet small" onclick={remove}>Take this day out</Button>
+			{#if follow}
+				<Choice
+					id="following"
+					label={message('following.label')}
+					bare
+					none={message('following.label')}
+					options={FOLLOWING}
+					words={followingWords}
+					bind:value={() => undefined, (what) => what && follow(what)}
+				/>
+			{/if}
 		</p>
 	</div>
 	{#if keeping}

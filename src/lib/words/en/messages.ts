@@ -233,6 +233,11 @@ export const MESSAGES = {
 		'{phase} ({place}){more, plural, =0 {} one {, and there is one more phase} other {, and there are # more phases}}.',
 
 	// Moments of the simulated day
+	'following.label': 'The days after it get …',
+	'following.wind': 'the same wind',
+	'following.rain': 'the same hours of rain or snow',
+	'following.bed': 'the same bed',
+	'following.air': 'the same air: temperatures, wind, rain',
 	'people.new': '+ New client',
 	'people.nobody': 'Nobody comes along yet.',
 	'people.group': 'Who is not all right?',

@@ -63,6 +63,13 @@ export const PICTURE_MESSAGES = {
 	'bin.kind.client': 'Client',
 	'bin.kind.thing': 'Thing',
 	'bin.kind.pattern': 'Pattern',
+	'list.dressed': 'how you set out on day one',
 	'scale.thick': 'thicker',
-	'rounds.worst': 'the worst is round {round}'
+	'rounds.worst': 'the worst is round {round}',
+	'sources.legend': 'What these words say about how sure a figure is',
+	'sources.standard': 'it stands in a published standard or paper, named beside it.',
+	'sources.practice': 'guides do it so, and no text settles it.',
+	'sources.assumption': 'we chose it ourselves, and say why in the model; it may be wrong.',
+	'sources.unchecked':
+		'“Not checked against its text”: the source is named as it is commonly quoted, and the text was not at hand.'
 };

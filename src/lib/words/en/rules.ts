@@ -1,7 +1,7 @@
 import type { RuleId } from '../../core/document/reasons';
 import type { MeasureUnit } from '../units';
 
-const MEMORY = ' (from memory)';
+const MEMORY = ' (not checked against its text)';
 const OURS = 'our assumption';
 const TRADE = 'common practice, no published source';
 
@@ -321,7 +321,8 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 
 	simulatedDay: {
 		says: 'A body of core and skin, stepped minute by minute through the day: it shows order and causes, the verdicts rest on the heat debt.',
-		source: 'two-node body, Gagge 1986 / ASHRAE Fundamentals ch. 9 (from memory); breathing as in ISO 11079'
+		source:
+			'two-node body, Gagge 1986 / ASHRAE Fundamentals ch. 9 (not checked against its text); breathing as in ISO 11079'
 	},
 
 	sweatStore: {
@@ -446,7 +447,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 	},
 	darkLensDriving: {
 		says: 'Filters of category 4 are not for driving.',
-		source: 'EN ISO 12312-1 (from memory)'
+		source: 'EN ISO 12312-1 (not checked against its text)'
 	},
 
 	meltsAtFire: {
@@ -559,7 +560,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 
 	bagUnclear: {
 		says: 'A bag rated by a number without unit: °C or °F, comfort or limit? 0 °F is {v1}. Ask, never guess.',
-		source: 'common practice; comfort after EN ISO 23537 (from memory)',
+		source: 'common practice; comfort after EN ISO 23537 (not checked against its text)',
 		values: { v1: [-18, '°C'] }
 	},
 	inWater: {

@@ -11,7 +11,9 @@
 		inOrder,
 		nextStage,
 		shifted,
-		withKnown
+		withKnown,
+		type Following,
+		sameFollowing
 	} from '$lib/core/patterns/edit-days';
 	import type { Stage, Trip } from '$lib/core/document/types';
 	import { cautionsOf } from '$lib/core/rules/cautions';
@@ -158,6 +160,8 @@
 		setStages([...stages.slice(0, at + 1), copy, ...shifted(stages.slice(at + 1), 1)]);
 		pick(at + 1);
 	}
+	const follow = (what: Following): void =>
+		setStages(sameFollowing($state.snapshot(editor.trip.stages) as Stage[], at, what));
 	function removeStage(): void {
 		const gone = at;
 		setStages(editor.trip.stages.filter((_, i) => i !== gone));
@@ -166,12 +170,8 @@
 	function reorder(stages: Stage[]): void {
 		const id = editor.trip.stages[at]?.id;
 		setStages(inOrder(stages, $state.snapshot(editor.trip.stages) as Stage[]));
-		pick(
-			Math.max(
-				0,
-				stages.findIndex((stage) => stage.id === id)
-			)
-		);
+		const to = stages.findIndex((stage) => stage.id === id);
+		pick(Math.max(0, to));
 	}
 	function startOn(date: unknown): void {
 		const first = editor.trip.stages[0]?.date;
@@ -179,7 +179,6 @@
 		const days = daysBetween(first, String(date));
 		if (days !== 0) setStages(shifted($state.snapshot(editor.trip.stages) as Stage[], days));
 	}
-
 	/** Puts in what is usual at the trip's place for some days. */
 	async function fillUsual(indexes: readonly number[]): Promise<void> {
 		const place = data.places.find(({ id }) => id === editor.trip.site?.placeId);
@@ -305,6 +304,7 @@
 			onchange={changed}
 			copy={copyStage}
 			remove={removeStage}
+			follow={at < trip.stages.length - 1 ? follow : null}
 			usual={trip.site?.placeId ? () => void fillUsual([at]) : null}
 			patternsChanged={() => invalidate('app:trip')}
 		>

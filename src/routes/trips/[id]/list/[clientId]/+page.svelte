@@ -5,6 +5,8 @@
 	import { isStartGap } from '$lib/core/remedy/moments';
 	import { RIDES } from '$lib/core/kit/list';
 	import type { LineEdit } from '$lib/core/kit/own-lines';
+	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import ListLines from '$lib/ui/list/ListLines.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
@@ -80,6 +82,18 @@
 
 <article class="sheet">
 	<header>
+		{#if data.start}
+			<div class="dressed">
+				<DressedFigure
+					phase={data.start}
+					nameOf={(id) => shortName(data.names[id] ?? id)}
+					who={first}
+					height={168}
+					id="list"
+				/>
+				<p class="tiny">{pictureMessage('list.dressed')}</p>
+			</div>
+		{/if}
 		<p class="small">{trip.name}{trip.place ? ` · ${trip.place}` : ''}</p>
 		<h1>What {data.client.name} brings</h1>
 		{#if dates.length > 0}<p class="small">
@@ -255,6 +269,11 @@
 </article>
 
 <style>
+	.dressed {
+		float: right;
+		text-align: center;
+		margin: 0 0 6px 20px;
+	}
 	.few {
 		color: var(--v-short);
 	}
