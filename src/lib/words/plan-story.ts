@@ -45,13 +45,15 @@ const putOnWords = ({ thingId, how, instead, from }: PutOn, nameOf: NameOf): str
 export function changeWords({ on, off, front, indoors }: ToldChange, nameOf: NameOf): string {
 	const replaced = new Set(on.map(({ instead }) => instead));
 	const rest = off.filter(({ thingId }) => !replaced.has(thingId));
-	const byPlace = new Map<Where, string[]>();
-	for (const { thingId, to } of rest) byPlace.set(to, [...(byPlace.get(to) ?? []), thingId]);
+	const byPlace = new Map<Where | 'nowhere', string[]>();
+	// In a heated place nobody asks where things go.
+	for (const { thingId, to } of rest) {
+		const place = indoors ? 'nowhere' : to;
+		byPlace.set(place, [...(byPlace.get(place) ?? []), thingId]);
+	}
 	return [
 		...(on.length > 0 ? [listed(on.map((one) => putOnWords(one, nameOf)))] : []),
-		...[...byPlace].map(([to, ids]) =>
-			message('story.off', { things: things(ids, nameOf), to: indoors ? 'nowhere' : to })
-		),
+		...[...byPlace].map(([to, ids]) => message('story.off', { things: things(ids, nameOf), to })),
 		...(front ? [message('story.front', { front })] : [])
 	].join('; ');
 }

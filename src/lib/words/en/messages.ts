@@ -88,7 +88,7 @@ export const MESSAGES = {
 	'finding.armour':
 		'{who} wears the {thing} in {where}, and it has no room for armour. Clothing alone is no protection from impact.',
 	'finding.darkLensDriving': '{who} wears the {thing} in {where}: too dark to drive with.',
-	'finding.school': '{who} wears the {thing} in {where}. The way chosen here is “{question}: {choice}”.',
+	'finding.school': '“{question}” is set to “{choice}”, and {who} wears the {thing} in {where} all the same.',
 
 	// Findings: what things do to one another and to the body
 	'finding.squeezed':
