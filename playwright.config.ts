@@ -17,6 +17,8 @@ export default defineConfig({
 		actionTimeout: 15_000,
 		baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
 		viewport: { width: 1280, height: 800 },
+		// It would answer before what a test puts between page and server; its own tests let it in.
+		serviceWorkers: 'block',
 		launchOptions: {
 			executablePath: process.env.SNUG_CHROMIUM ?? '/usr/bin/chromium',
 			args: [

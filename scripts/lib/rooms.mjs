@@ -72,7 +72,7 @@ export const ROOMS = [
 	{
 		folder: 'src/lib/ui',
 		uses: ['src/lib/ui', 'src/lib/core', 'src/lib/formats', 'src/lib/words'],
-		packages: ['svelte', 'svelte/*', '$app/*', 'd3', 'flowbite-svelte', 'svelte-dnd-action'],
+		packages: ['svelte', 'svelte/*', '$app/*', 'd3', 'flowbite-svelte', 'svelte-dnd-action', 'idb'],
 		why: 'the interface may use core, formats and words, never the server'
 	},
 	{

@@ -24,6 +24,17 @@
 			void import('$lib/ui/parts/ReasonPanel.svelte').then((part) => (panel = part.default));
 	});
 
+	// What a trip's page was made of is kept for reading it without connection, once it stands.
+	const KEPT_AFTER_MS = 2500;
+	afterNavigate(() => {
+		if (!('serviceWorker' in navigator) || !page.url.pathname.startsWith('/trips/')) return;
+		const address = location.href;
+		setTimeout(() => {
+			const parts = performance.getEntriesByType('resource').map(({ name }) => name);
+			void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage({ page: address, parts }));
+		}, KEPT_AFTER_MS);
+	});
+
 	/** On a phone everything but the name is folded into a menu. */
 	let isOpen = $state(false);
 	afterNavigate(() => (isOpen = false));

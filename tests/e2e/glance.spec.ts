@@ -91,8 +91,19 @@ test('nothing overflows or is too small for the fullest kit, loops of ten rounds
 	expect(now!.height).toBeLessThan(1500);
 });
 
-test('nothing jumps while it gets colder five times', async ({ page }) => {
-	await page.goto('/trips/demo-trip');
+test('nothing jumps while it gets colder five times', async ({ page, request }) => {
+	// A trip of its own: the demo stays as it is.
+	const { trip } = (await (await request.get('/api/v1/trips/demo-trip')).json()) as {
+		trip: Record<string, unknown>;
+	};
+	const { id } = (await (await request.post('/api/v1/trips', { data: { name: 'Colder' } })).json()) as {
+		id: string;
+	};
+	const { weathers, stages, site } = trip;
+	const data = { name: 'Colder', place: '', site, weathers, stages, version: 1 };
+	expect((await request.put(`/api/v1/trips/${id}`, { data })).ok()).toBe(true);
+	await request.post('/api/v1/clients', { data: { name: 'Cold Guest', tripId: id } });
+	await page.goto(`/trips/${id}`);
 	const colder = page.getByRole('button', { name: 'colder' });
 	await expect(colder).toBeVisible();
 	await colder.scrollIntoViewIfNeeded();

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { wearableThings } from '../core/cloth/things';
 import { schooled } from '../core/conditions/person';
 import { listOf } from '../core/kit/list';
+import { withEdits } from '../core/kit/own-lines';
 import { planDocument } from '../core/plan/planner';
 import { toldDay } from '../core/plan/told/change-story';
 import { toldTomorrow, toldTonight } from '../core/plan/told/tomorrow';
@@ -83,7 +84,7 @@ describe('read whole, as a guide would', () => {
 	it('is a list to pack from', () => {
 		const { bring, small, leave } = listOf(client, days, trip.stages);
 		const rows = listRows({
-			lines: bring,
+			lines: withEdits(bring, []),
 			small,
 			leave,
 			asked: [],

@@ -5,20 +5,20 @@
 	interface Props {
 		/** room that is kept for it, px */
 		height: number;
+		/** how near is near enough */
+		near?: string;
 		children: Snippet;
 	}
-	let { height, children }: Props = $props();
+	let { height, near = '300px', children }: Props = $props();
 	let place = $state<HTMLElement>();
 	let isNear = $state(false);
-	/** How near is near enough, px. */
-	const NEAR = '300px';
 
 	onMount(() => {
 		const come = (): void => {
 			isNear = true;
 		};
 		const observer = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && come(), {
-			rootMargin: NEAR
+			rootMargin: near
 		});
 		if (place) observer.observe(place);
 		window.addEventListener('beforeprint', come);

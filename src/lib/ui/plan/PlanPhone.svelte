@@ -214,6 +214,12 @@
 		background: color-mix(in srgb, var(--tone) 24%, var(--sheet));
 		padding: 1px 7px;
 		line-height: 1.25;
+		/* A long name has two lines. */
+		display: -webkit-box;
+		line-clamp: 2;
+		-webkit-line-clamp: 2;
+		-webkit-box-orient: vertical;
+		overflow: hidden;
 	}
 	.step {
 		position: sticky;

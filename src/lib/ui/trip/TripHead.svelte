@@ -1,9 +1,11 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import type { ClimatePlace } from '$lib/core/weather/climate';
 	import type { Site } from '$lib/core/document/types';
 	import { usualWeathers } from '$lib/words/weathers';
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
+	import { prepareDrafts } from './drafts';
 	import { normalsFor } from './normals-for';
 	import SaveState from './SaveState.svelte';
 	import type { TripEditor } from './trip-editor.svelte';
@@ -17,6 +19,13 @@
 	}
 	let { editor, places, changed, startOn }: Props = $props();
 
+	/** Once the page stands. */
+	const PREPARED_AFTER_MS = 1500;
+	onMount(() => {
+		void editor.takeUp();
+		const timer = setTimeout(prepareDrafts, PREPARED_AFTER_MS);
+		return () => clearTimeout(timer);
+	});
 	const trip = $derived(editor.trip);
 	/** Takes a place of the climate service: where the sun is, and what one day in ten is like there. */
 	async function choosePlace(id: string | undefined): Promise<void> {

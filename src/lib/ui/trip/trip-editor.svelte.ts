@@ -3,6 +3,7 @@ import { tripChanges } from '$lib/formats/trip-changes';
 import { merge, same } from '$lib/formats/trip-merge';
 import type { Units } from '$lib/words/units';
 import { send } from '../parts/send';
+import { draftOf, dropDraft, keepDraft } from './drafts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'no answer' | 'conflict';
 export interface Conflict {
@@ -132,13 +133,36 @@ export class TripEditor {
 			this.trip.version = answer.data.version;
 			this.savedAt = new Date();
 			this.state = 'saved';
+			void dropDraft(sent.id);
 			if (!same({ ...this.now, version: 0 }, { ...sent, version: 0 })) this.#later();
 		} else if (answer.status === 409 && answer.current) {
 			this.#meet(answer.current as Trip);
 		} else if (answer.status === 0 || answer.status >= 500) {
+			await keepDraft({ base: $state.snapshot(this.#server) as Trip, mine: sent });
 			this.#later(TRY_AGAIN_AFTER_MS);
 			this.state = 'no answer';
 		} else this.state = 'refused';
+	}
+
+	/** Takes in what was edited without connection before the page was loaded again. @returns whether there was anything */
+	async takeUp(): Promise<boolean> {
+		const draft = await draftOf(this.trip.id);
+		if (!draft) return false;
+		const server = $state.snapshot(this.#server) as Trip;
+		const { value } = merge<Trip>(
+			{ ...draft.base, version: 0 },
+			{ ...draft.mine, version: 0 },
+			{ ...server, version: 0 }
+		);
+		if (same({ ...value, version: 0 }, { ...server, version: 0 })) {
+			await dropDraft(server.id);
+			return false;
+		}
+		this.#past.push(this.now);
+		this.#put({ ...value, version: server.version });
+		this.#name();
+		this.#later(0);
+		return true;
 	}
 
 	#meet(theirs: Trip): void {
@@ -148,6 +172,15 @@ export class TripEditor {
 			{ ...mine, version: 0 },
 			{ ...theirs, version: 0 }
 		);
+		// Where nobody touched the same figure there is nothing to ask.
+		if (both.length === 0 && this.conflict === null) {
+			this.#past.push({ ...this.now, version: theirs.version });
+			this.#server = theirs;
+			this.#put({ ...value, version: theirs.version });
+			this.#name();
+			this.#later(0);
+			return;
+		}
 		this.conflict = {
 			changes: tripChanges(this.#server, theirs, this.#units()),
 			both: both.length,

@@ -30,7 +30,7 @@
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';
 	import TripDrawing from '$lib/ui/trip/drawing/TripDrawing.svelte';
-	import VerdictChanges from '$lib/ui/group/VerdictChanges.svelte';
+	import WhoChanges from '$lib/ui/group/WhoChanges.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { TripEditor } from '$lib/ui/trip/trip-editor.svelte';
 	import { stageView, type StageView } from '$lib/ui/trip/drawing/trip-view';
@@ -265,21 +265,6 @@
 			/>
 			<Cautions {cautions} label="Cautions" />
 		</section>
-		{#if comparison.state !== 'idle'}
-			<VerdictChanges
-				{comparison}
-				clients={data.clients}
-				stages={trip.stages}
-				tripId={trip.id}
-				sides={compared}
-				weatherId={trip.weathers[weatherAt]!.id}
-			/>
-			{#if comparison.state !== 'working'}
-				<Button class="quiet small no-print" onclick={takeAsReference}
-					>Agreed: tell later changes against the trip as it stands now</Button
-				>
-			{/if}
-		{/if}
 	{/if}
 
 	<DayStrip
@@ -337,6 +322,17 @@
 	</details>
 </OncePageLives>
 <TripClients tripId={trip.id} clients={data.clients} />
+{#if comparison.state !== 'idle'}
+	<WhoChanges
+		{comparison}
+		clients={data.clients}
+		stages={trip.stages}
+		tripId={trip.id}
+		sides={compared}
+		weatherId={trip.weathers[weatherAt]!.id}
+		onagreed={takeAsReference}
+	/>
+{/if}
 
 <style>
 	.later {

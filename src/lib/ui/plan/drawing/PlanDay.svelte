@@ -64,7 +64,7 @@
 	<PhaseReadout {column} {phases} {others} {told} {findings} {names} {client} />
 {/if}
 <div class="scroll below">
-	<OnceNear height={LADDER_PX}>
+	<OnceNear height={LADDER_PX} near="0px">
 		{#await import('./CoverageLadder.svelte') then { default: CoverageLadder }}
 			<CoverageLadder phases={shownPhases} {widths} {names} gutter={GUTTER} />
 		{/await}
