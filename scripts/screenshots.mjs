@@ -28,6 +28,10 @@ const planned = async (page) => {
 		(await ladder.count())
 	)
 		await ladder.scrollIntoViewIfNeeded();
+	await page
+		.getByRole('button', { name: 'Show all parts and the pack' })
+		.waitFor({ timeout: 5000 })
+		.catch(() => {});
 	await page.evaluate(() => scrollTo(0, 0));
 };
 

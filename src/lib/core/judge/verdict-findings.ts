@@ -84,7 +84,8 @@ const wetThrough: FindingRule = (facts) => {
 				.filter(({ cloth, position }) => position >= 3 && covers(cloth, part))
 				.map(({ cloth }) => cloth.thingId),
 			values: {
-				limit: limits.body === null ? 'none' : 'some',
+				// Who stays warm for longer than it lasts is soaked and no more.
+				limit: limits.body === null || limits.body >= cell.minutes ? 'none' : 'some',
 				held: { value: limits.body ?? cell.minutes, unit: 'min' },
 				minutes: { value: cell.minutes, unit: 'min' }
 			},

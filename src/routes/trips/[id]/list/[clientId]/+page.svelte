@@ -271,8 +271,10 @@
 <style>
 	.dressed {
 		float: right;
+		position: relative;
 		text-align: center;
-		margin: 0 0 6px 20px;
+		background: var(--sheet);
+		padding: 0 0 6px 20px;
 	}
 	.few {
 		color: var(--v-short);
