@@ -47,6 +47,13 @@
 	});
 	const leftOf = (k: number): number => gutter + widths.slice(0, k).reduce((a, b) => a + b, 0);
 	const widthOf = ({ k, span }: Moment): number => widths.slice(k, k + span).reduce((a, b) => a + b, 0);
+	/** Breadth of a figure and of a letter, px; lines that have room beside a figure. */
+	const BESIDE = { figure: 60, letter: 6.4, lines: 5 } as const;
+	/** Whether what changes can be read beside the figure; else it is told below, and by pointing at it. */
+	const fits = (moment: Moment): boolean => {
+		const room = widthOf(moment) - BESIDE.figure;
+		return room > 84 && (words(moment).length * BESIDE.letter) / room <= BESIDE.lines;
+	};
 	const words = (moment: Moment): string =>
 		moment.before === null
 			? pictureMessage('figure.start')
@@ -76,7 +83,7 @@
 				height={FIGURE_PX}
 				id="small-{moment.k}"
 			/>
-			{#if widthOf(moment) > 150}<p class="tiny">{words(moment)}</p>{/if}
+			{#if fits(moment)}<p class="tiny">{words(moment)}</p>{/if}
 		</div>
 	{/each}
 </div>
