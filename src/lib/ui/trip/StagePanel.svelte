@@ -18,6 +18,7 @@
 	import StageKnown from './StageKnown.svelte';
 	import UndoBar from '../parts/UndoBar.svelte';
 	import { clockFrom } from './clock-typed';
+	import { readerUnits } from '../parts/reader-units';
 	import { send } from '../parts/send';
 
 	interface Props {
@@ -69,7 +70,7 @@
 	const followingWords = Object.fromEntries(
 		FOLLOWING.map((what) => [what, message(`following.${what}`)])
 	) as Record<Following, string>;
-	const remarks = $derived(remarkWords(dayRemarks(stage, before)));
+	const remarks = $derived(remarkWords(dayRemarks(stage, before), readerUnits()));
 	const sequence = $derived(isFoul ? stage.foul!.sequence : stage.sequence);
 	const isEmpty = $derived(sequence.length === 0);
 	function setSequence(next: Stage['sequence']): void {

@@ -244,6 +244,7 @@ export const MESSAGES = {
 	'people.tomorrow': 'Tonight and tomorrow',
 	'day.gap': '{days, plural, one {One day lies} other {# days lie}} between the day before and this one.',
 	'day.before': 'This is not after the day before it.',
+	'day.notFromBed': 'People slept at {height} the night before.',
 	'day.highUnderStart': 'The high point lies under the start.',
 	'day.lowOverHigh': 'The low point lies over the high point.',
 	'day.longDay': 'A day of {hours} hours: is that meant?',
