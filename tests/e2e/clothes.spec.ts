@@ -96,6 +96,8 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 	const before = await strip.getAttribute('aria-valuetext');
 	await page.keyboard.press('End');
 	expect(await strip.getAttribute('aria-valuetext')).not.toBe(before);
+	// What stands under the drawing is loaded once somebody comes near it.
+	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
 	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	await page
 		.getByRole('button', { name: /^The pack in / })

@@ -154,6 +154,9 @@ test('a guide reads the demo: the stop holds with the coat, and for the second c
 
 test('the ladder is walked with arrows, and every cell opens its reason', async ({ page }) => {
 	await page.goto('/trips/demo-trip/plan/demo-teo');
+	await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 90_000 });
+	// What stands under the drawing is loaded once somebody comes near it.
+	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
 	// What is right everywhere is one line until it is asked for.
 	await expect(page.getByText(/^All right: .*eyes/)).toBeVisible();
 	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();

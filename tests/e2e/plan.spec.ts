@@ -65,6 +65,8 @@ test('why not mine, and a thing dragged onto a phase', async ({ page }) => {
 	await target.evaluate((element) => element.scrollIntoView({ block: 'end' }));
 	await chip(page, /^Goggles/).dragTo(target);
 	await expect(page.getByRole('list', { name: 'Wishes' })).toContainText(/Goggles.*: worn, by wish/);
+	// What stands under the drawing is loaded once somebody comes near it.
+	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
 	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	const row = page.getByRole('button', { name: /Tea below the boulder/ });
 	await expect(row.filter({ hasText: /goggles/i }).first()).toBeVisible(LONG);

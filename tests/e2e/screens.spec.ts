@@ -88,6 +88,8 @@ test('every kind of figure opens to its reason, marked by how sure it is', async
 		['a ladder cell', /^Eyes, Skins on at the car/, [/lens category/i, /EN ISO 12312-1/]],
 		['what rides on top', /^On top of the pack in Climb through the forest/, [/Big coat/]]
 	];
+	// What stands under the drawing is loaded once somebody comes near it.
+	await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
 	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	for (const [what, name, words] of opened) {
 		await page.getByRole('button', { name }).first().click();
