@@ -69,8 +69,13 @@
 			<CoverageLadder phases={shownPhases} {widths} {names} gutter={GUTTER} />
 		{/await}
 	</OnceNear>
-	<details bind:open={showsBody}>
-		<summary>{pictureMessage('body.summary')}</summary>
+	<details open={showsBody}>
+		<summary
+			onclick={(event) => {
+				event.preventDefault();
+				showsBody = !showsBody;
+			}}>{pictureMessage('body.summary')}</summary
+		>
 		{#if showsBody}
 			{#await import('./BodyOfDay.svelte') then { default: BodyOfDay }}
 				<BodyOfDay

@@ -42,6 +42,11 @@
 	let spareChanges = $state(0);
 	/** Wishes are folded away until there are some, or one is to be made. */
 	let wantsOpen = $state(false);
+	function toggleWishes(event: MouseEvent): void {
+		// At once: what is drawn anew meanwhile must not fold it again.
+		event.preventDefault();
+		wantsOpen = !wantsOpen;
+	}
 	let version = 0;
 	let trouble = $state('');
 	const stage = $derived(data.trip.stages[data.day]);
@@ -240,8 +245,8 @@
 	{:else}
 		{@render more()}
 	{/if}
-	<details class="wanted no-print" bind:open={wantsOpen}>
-		<summary>Change what {first} wears or takes, and how light the pack is</summary>
+	<details class="wanted no-print" open={wantsOpen}>
+		<summary onclick={toggleWishes}>Change what {first} wears or takes, and how light the pack is</summary>
 		{#if wantsOpen}
 			{#await Promise.all( [import('$lib/ui/plan/wishes/PlanSetting.svelte'), import('$lib/ui/plan/wishes/WishTray.svelte')] ) then [{ default: PlanSetting }, { default: WishTray }]}
 				<PlanSetting
@@ -351,9 +356,6 @@
 	.empty {
 		font-size: 18px;
 		padding: 20px 0;
-	}
-	.note {
-		margin-top: 10px;
 	}
 	@media (max-width: 760px) {
 		.top {
