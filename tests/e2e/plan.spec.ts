@@ -21,8 +21,18 @@ async function open(page: Page, url: string): Promise<void> {
 	await page.goto(url);
 	await expect(planned(page)).toBeVisible(LONG);
 }
-/** Wishes are folded away until somebody wants one. */
-const unfoldWishes = (page: Page) => page.getByText(/^Change what .+ wears or takes/).click();
+/** Wishes are folded away until somebody wants one; where there are some, they are unfolded. */
+async function unfoldWishes(page: Page): Promise<void> {
+	const summary = page.getByText(/^Change what .+ wears or takes/);
+	await summary.waitFor();
+	if ((await page.locator('details.wanted').getAttribute('open')) === null) await summary.click();
+}
+/** Takes all wishes back, and waits until that is saved: the next test opens the same plan. */
+const takeAllBack = (page: Page) =>
+	Promise.all([
+		page.waitForResponse((answer) => answer.url().includes('/plans/') && answer.request().method() === 'PUT'),
+		page.getByRole('button', { name: 'Take all back' }).click()
+	]);
 
 test('a wish has a price: left at home, pinned, liked, and taken back, by key', async ({ page }) => {
 	test.slow();
@@ -44,7 +54,7 @@ test('a wish has a price: left at home, pinned, liked, and taken back, by key', 
 	await page.keyboard.press('p');
 	await expect(along(page).getByRole('button', { name: /^Goggles/ })).toBeVisible(LONG);
 	await expect(price).toContainText(/140 g heavier/);
-	await page.getByRole('button', { name: 'Take all back' }).click();
+	await takeAllBack(page);
 	await expect(home(page).getByRole('button', { name: /^Goggles/ })).toBeVisible(LONG);
 });
 
@@ -70,7 +80,7 @@ test('why not mine, and a thing dragged onto a phase', async ({ page }) => {
 	await page.getByRole('button', { name: 'Show all parts and the pack' }).click();
 	const row = page.getByRole('button', { name: /Tea below the boulder/ });
 	await expect(row.filter({ hasText: /goggles/i }).first()).toBeVisible(LONG);
-	await page.getByRole('button', { name: 'Take all back' }).click();
+	await takeAllBack(page);
 	await expect(page.getByRole('list', { name: 'Wishes' })).toHaveCount(0);
 });
 
