@@ -22,16 +22,10 @@ const openWhy = (words) => (page) => page.getByRole('button', { name: words }).f
 const planned = async (page) => {
 	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
 	// On a desk the ladder is loaded when somebody comes near it.
-	const ladder = page.locator('[data-once-near]').first();
-	if (
-		!(await page.getByRole('button', { name: 'Show all parts and the pack' }).count()) &&
-		(await ladder.count())
-	)
-		await ladder.scrollIntoViewIfNeeded();
-	await page
-		.getByRole('button', { name: 'Show all parts and the pack' })
-		.waitFor({ timeout: 5000 })
-		.catch(() => {});
+	if (page.viewportSize().width > 760) {
+		await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
+		await page.getByRole('button', { name: 'Show all parts and the pack' }).waitFor({ timeout: 20_000 });
+	}
 	await page.evaluate(() => scrollTo(0, 0));
 };
 

@@ -6,7 +6,7 @@ import type { Verdict } from '../core/document/verdict';
 import type { Moment } from '../core/heat/simulation';
 import type { CoverageCell } from '../core/judge/coverage';
 import { capital, message, small } from './message';
-import { measureWords, METRIC, type Units } from './units';
+import { measureWords, METRIC, type Units, tempWords } from './units';
 
 export * from './en/labels';
 
@@ -165,6 +165,16 @@ export function coverageWords(cell: CoverageCell, names: readonly string[], full
 			return 'not needed';
 	}
 }
+
+/** "feels −19 °C", where that is not the air's own temperature. */
+export const feltWords = (
+	{ airTempC, feltTempC }: Pick<Cell, 'airTempC' | 'feltTempC'>,
+	units: Units
+): string => (Math.round(feltTempC) === Math.round(airTempC) ? '' : `feels ${tempWords(feltTempC, units)}`);
+
+/** "−12 °C, feels −19 °C". */
+export const airWords = (cell: Pick<Cell, 'airTempC' | 'feltTempC'>, units: Units): string =>
+	[tempWords(cell.airTempC, units), feltWords(cell, units)].filter(Boolean).join(', ');
 
 /** What it is like in a phase: "Top: −12 °C, feels like −19 °C". */
 export const feltTitle = ({ name, airTempC, feltTempC }: Cell, units: Units): string =>

@@ -46,7 +46,7 @@ export function clothByPart({
 			for (const part of PARTS) {
 				const share = own.layer.cloth.covers[part] ?? 0;
 				if (share > 0 && REGION_OF_PART[part].region === region)
-					own.parts.set(part, { share, clo: part === 'eyes' ? 0 : localClo * left });
+					own.parts.set(part, { share, clo: localClo * left });
 			}
 		});
 	}

@@ -1,18 +1,26 @@
+<script module lang="ts">
+	import { headPath, limbPath, sleeve, smallPartPath, trouserLeg, TRUNK } from './body-shapes';
+
+	const bare = (): number => 0;
+	/** The body itself, by part: each is marked where something is wrong with it. */
+	const body = [
+		{ parts: ['neck'], d: limbPath('neck', { fromY: 48, toY: 72 }, bare), isPaired: false },
+		{ parts: ['arms'], d: limbPath('arm', sleeve(1), bare), isPaired: true },
+		{ parts: ['hands'], d: smallPartPath('hands', 0), isPaired: true },
+		{ parts: ['calves'], d: limbPath('leg', { fromY: 272, toY: 364 }, bare), isPaired: true },
+		{ parts: ['thighs'], d: limbPath('leg', { ...trouserLeg(1, 0), toY: 276 }, bare), isPaired: true },
+		{ parts: ['feet'], d: smallPartPath('feet', 0), isPaired: true },
+		{ parts: ['torso'], d: limbPath('trunk', TRUNK, bare), isPaired: false },
+		{ parts: ['ears', 'face'], d: headPath(), isPaired: false }
+	] as const;
+</script>
+
 <script lang="ts">
 	import { DAMP_FROM, WET_FROM } from '$lib/core/heat/wet-cloth';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { figureSentence, markWords } from '$lib/words/figure/figure-words';
 	import ClothPatterns from './ClothPatterns.svelte';
-	import {
-		FIGURE_HEIGHT,
-		headPath,
-		limbPath,
-		OVER_HEAD,
-		sleeve,
-		smallPartPath,
-		trouserLeg,
-		TRUNK
-	} from './body-shapes';
+	import { FIGURE_HEIGHT, OVER_HEAD } from './body-shapes';
 	import { drawnFigure, type FigureLayer } from './drawn-figure';
 	import { figureLabels, LABEL_PX, lineY } from './figure-labels';
 
@@ -41,18 +49,6 @@
 	);
 	const marked = $derived(new Map(figure.marks.map(({ part, kind }) => [part, kind])));
 
-	const bare = (): number => 0;
-	/** The body itself, by part: each is marked where something is wrong with it. */
-	const body = [
-		{ parts: ['neck'], d: limbPath('neck', { fromY: 48, toY: 72 }, bare), isPaired: false },
-		{ parts: ['arms'], d: limbPath('arm', sleeve(1), bare), isPaired: true },
-		{ parts: ['hands'], d: smallPartPath('hands', 0), isPaired: true },
-		{ parts: ['calves'], d: limbPath('leg', { fromY: 272, toY: 364 }, bare), isPaired: true },
-		{ parts: ['thighs'], d: limbPath('leg', { ...trouserLeg(1, 0), toY: 276 }, bare), isPaired: true },
-		{ parts: ['feet'], d: smallPartPath('feet', 0), isPaired: true },
-		{ parts: ['torso'], d: limbPath('trunk', TRUNK, bare), isPaired: false },
-		{ parts: ['ears', 'face'], d: headPath(), isPaired: false }
-	] as const;
 	const markOf = (parts: readonly string[]): string | null =>
 		parts.map((part) => marked.get(part as 'ears')).find((kind) => kind !== undefined) ?? null;
 

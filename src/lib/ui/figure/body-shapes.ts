@@ -25,8 +25,7 @@ interface Station extends Point {
 	half: number;
 }
 
-export const LIMBS = ['trunk', 'neck', 'arm', 'leg'] as const;
-export type Limb = (typeof LIMBS)[number];
+export type Limb = 'trunk' | 'neck' | 'arm' | 'leg';
 
 /** Middle line and half the breadth of each limb, from its upper end. */
 const KEYS: Readonly<Record<Limb, readonly (readonly [x: number, y: number, half: number])[]>> = {
@@ -69,7 +68,7 @@ const smoothed = (a: number, b: number, c: number, d: number, t: number): number
 
 const known = new Map<Limb, readonly Station[]>();
 /** The stations of a limb, evenly spread over its height (a smooth curve through the points given). */
-export function stationsOf(limb: Limb): readonly Station[] {
+function stationsOf(limb: Limb): readonly Station[] {
 	const before = known.get(limb);
 	if (before) return before;
 	const keys = KEYS[limb];
@@ -216,20 +215,17 @@ const around = (
 export const headPath = (grown = 0): string => closed(around(HEAD, grown));
 /** The lower end of what covers the head down to a share of it: 1 goes over the ears. */
 const brimY = (share: number): number => 40 - (1 - share) * 30;
+/** The stretch of the head's outline between two heights, over its crown from one side to the other. */
+const overCrown = (fromY: number, toY: number, grown: number): string =>
+	closed(
+		around(HEAD, grown)
+			.filter(({ y }) => y >= fromY && y <= toY)
+			.sort((a, b) => Math.atan2(a.x, HEAD.y - a.y) - Math.atan2(b.x, HEAD.y - b.y))
+	);
 /** What is on the head, over its crown. @param share of the ears and head, 0…1 @param grown units outward */
-export const crownPath = (share: number, grown: number): string =>
-	closed(
-		around(HEAD, grown)
-			.filter(({ y }) => y <= brimY(share))
-			.sort((a, b) => Math.atan2(a.x, HEAD.y - a.y) - Math.atan2(b.x, HEAD.y - b.y))
-	);
+export const crownPath = (share: number, grown: number): string => overCrown(-Infinity, brimY(share), grown);
 /** A band round the forehead. */
-export const bandPath = (grown: number): string =>
-	closed(
-		around(HEAD, grown)
-			.filter(({ y }) => y >= 20 && y <= 33)
-			.sort((a, b) => Math.atan2(a.x, HEAD.y - a.y) - Math.atan2(b.x, HEAD.y - b.y))
-	);
+export const bandPath = (grown: number): string => overCrown(20, 33, grown);
 /** What covers the lower face, so much of it upwards from the chin. */
 export const maskPath = (share: number, grown: number): string =>
 	closed(

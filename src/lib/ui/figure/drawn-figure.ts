@@ -238,13 +238,12 @@ export function drawnFigure(
 				} satisfies FigureLayer
 			};
 		});
-	const layers = built.map(({ layer }) => layer);
 	const widest = (limb: Limb, y: number): number =>
 		edgeAt(limb, y, under.at(limb, y, { fromY: y - 20, toY: y + 20 })).x;
 	return {
 		outside: [...built].sort((a, b) => a.rank - b.rank).map(({ layer }) => layer),
-		cut: [...layers].reverse(),
-		marks: marksOf(phase),
+		cut: built.map(({ layer }) => layer).reverse(),
+		marks: marksOf(phase, worn),
 		halfWidth: Math.max(96, widest('arm', 170) + 4, 88 + onSmall.hands, widest('leg', 200) + 4)
 	};
 }
@@ -267,8 +266,7 @@ const BODY_PARTS: readonly Part[] = ['torso', 'arms', 'thighs', 'calves'];
 const WEAK_SHARE = 0.6;
 
 /** Parts on which least is worn, where the whole body gets cold. */
-function weakParts(phase: PhaseVerdict): Part[] {
-	const worn = clothByPart(phase);
+function weakParts(worn: readonly LayerByPart[]): Part[] {
 	const clo = (part: Part): number =>
 		worn.reduce((sum, { parts }) => sum + (parts.get(part)?.share ?? 0) * (parts.get(part)?.clo ?? 0), 0);
 	const all = BODY_PARTS.map((part) => ({ part, clo: clo(part) }));
@@ -278,14 +276,17 @@ function weakParts(phase: PhaseVerdict): Part[] {
 }
 
 /** What is wrong, by part: nothing on it where something is needed, nobody asked, or it gets cold. */
-function marksOf(phase: PhaseVerdict & { coverage: readonly CoverageCell[] }): FigureMark[] {
+function marksOf(
+	phase: PhaseVerdict & { coverage: readonly CoverageCell[] },
+	worn: readonly LayerByPart[]
+): FigureMark[] {
 	if (phase.cell.kind === 'sleep') return [];
 	const marks = new Map<Part, FigureMark['kind']>();
 	const coldKind = (verdict: PhaseVerdict['verdict']): 'cool' | 'short' =>
 		isFailing(verdict) ? 'short' : 'cool';
 	const isCold = phase.verdict === 'cool' || isFailing(phase.verdict);
 	if (isCold && phase.limitedBy === 'body')
-		for (const part of weakParts(phase)) marks.set(part, coldKind(phase.verdict));
+		for (const part of weakParts(worn)) marks.set(part, coldKind(phase.verdict));
 	for (const { row, state, trouble } of phase.coverage) {
 		const parts = PARTS_OF_ROW[row];
 		if (trouble === 'cool' || (trouble && isFailing(trouble)))

@@ -6,7 +6,15 @@
 	import { isFailing } from '$lib/core/document/verdict';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
-	import { clock, duration, firstName, shortName, verdictSentence, verdictTag } from '$lib/words/labels';
+	import {
+		clock,
+		duration,
+		feltWords,
+		firstName,
+		shortName,
+		verdictSentence,
+		verdictTag
+	} from '$lib/words/labels';
 
 	import { momentToSay } from '$lib/words/plan-story';
 	import { tempWords } from '$lib/words/units';
@@ -15,7 +23,7 @@
 	import { readerUnits } from '../parts/reader-units';
 	import { toneOf } from '../parts/tone';
 	import VerdictTag from '../parts/VerdictTag.svelte';
-	import { columnName, type PlanColumn, planColumns } from './drawing/plan-columns';
+	import { columnName, type PlanColumn, planColumns, wornBefore } from './drawing/plan-columns';
 
 	/** The plan on a phone: one phase on the screen, what is on in it, and what changes next. */
 	interface Props {
@@ -43,11 +51,7 @@
 	const column = $derived(columns[at]);
 	const phase = $derived(column?.phase);
 	const next = $derived(columns[at + 1]);
-	const before = $derived(
-		column
-			? (phases.slice(0, column.firstIndex).findLast(({ cell }) => cell.kind !== 'what-if')?.outfit ?? null)
-			: null
-	);
+	const before = $derived(column ? wornBefore(phases, column) : null);
 	const now = $derived(column ? momentToSay(told, column.firstIndex, nameOf) : null);
 	const layers = (factor: Factor): PlannedPhase['outfit'] =>
 		phase?.outfit.filter(({ cloth }) => factorOf(cloth) === factor) ?? [];
@@ -97,10 +101,8 @@
 		<p class="line">
 			<span>{clock(phase.cell.startMin)} · {duration(phase.cell.minutes)}</span>
 			<span
-				><strong>{tempWords(phase.cell.airTempC, units)}</strong>{Math.round(phase.cell.feltTempC) ===
-				Math.round(phase.cell.airTempC)
-					? ''
-					: `, feels ${tempWords(phase.cell.feltTempC, units)}`}</span
+				><strong>{tempWords(phase.cell.airTempC, units)}</strong>{feltWords(phase.cell, units) &&
+					`, ${feltWords(phase.cell, units)}`}</span
 			>
 		</p>
 		<Button

@@ -21,6 +21,12 @@ const TRY_AGAIN_AFTER_MS = 5000;
 const ONE_STEP_MS = 1200;
 const MOST_STEPS = 60;
 
+/** A trip apart from how often it was saved. */
+const unversioned = (trip: Trip): Trip => ({ ...trip, version: 0 });
+const isSame = (a: Trip, b: Trip): boolean => same(unversioned(a), unversioned(b));
+const merged = (base: Trip, mine: Trip, theirs: Trip): ReturnType<typeof merge<Trip>> =>
+	merge(unversioned(base), unversioned(mine), unversioned(theirs));
+
 /**
  * A trip while it is edited: it saves itself a moment after every edit, keeps the last edits to undo, and when somebody
  * else saved meanwhile it says what they changed and loses nothing.
@@ -134,7 +140,7 @@ export class TripEditor {
 			this.savedAt = new Date();
 			this.state = 'saved';
 			void dropDraft(sent.id);
-			if (!same({ ...this.now, version: 0 }, { ...sent, version: 0 })) this.#later();
+			if (!isSame(this.now, sent)) this.#later();
 		} else if (answer.status === 409 && answer.current) {
 			this.#meet(answer.current as Trip);
 		} else if (answer.status === 0 || answer.status >= 500) {
@@ -149,36 +155,29 @@ export class TripEditor {
 		const draft = await draftOf(this.trip.id);
 		if (!draft) return false;
 		const server = $state.snapshot(this.#server) as Trip;
-		const { value } = merge<Trip>(
-			{ ...draft.base, version: 0 },
-			{ ...draft.mine, version: 0 },
-			{ ...server, version: 0 }
-		);
-		if (same({ ...value, version: 0 }, { ...server, version: 0 })) {
+		const { value } = merged(draft.base, draft.mine, server);
+		if (isSame(value, server)) {
 			await dropDraft(server.id);
 			return false;
 		}
-		this.#past.push(this.now);
-		this.#put({ ...value, version: server.version });
-		this.#name();
-		this.#later(0);
+		this.#takeIn({ ...value, version: server.version });
 		return true;
 	}
 
+	/** Goes on from a merged trip, and saves it; it can be undone. */
+	#takeIn(trip: Trip): void {
+		this.#past.push({ ...this.now, version: trip.version });
+		this.#put(trip);
+		this.#name();
+		this.#later(0);
+	}
 	#meet(theirs: Trip): void {
 		const mine = $state.snapshot(this.trip) as Trip;
-		const { value, both } = merge<Trip>(
-			{ ...this.#server, version: 0 },
-			{ ...mine, version: 0 },
-			{ ...theirs, version: 0 }
-		);
+		const { value, both } = merged(this.#server, mine, theirs);
 		// Where nobody touched the same figure there is nothing to ask.
 		if (both.length === 0 && this.conflict === null) {
-			this.#past.push({ ...this.now, version: theirs.version });
 			this.#server = theirs;
-			this.#put({ ...value, version: theirs.version });
-			this.#name();
-			this.#later(0);
+			this.#takeIn({ ...value, version: theirs.version });
 			return;
 		}
 		this.conflict = {
@@ -203,6 +202,6 @@ export class TripEditor {
 		this.message = '';
 		this.state = 'saved';
 		this.#name();
-		if (!same({ ...this.now, version: 0 }, { ...theirs, version: 0 })) this.#later(0);
+		if (!isSame(this.now, theirs)) this.#later(0);
 	}
 }

@@ -31,10 +31,7 @@ const QUERY: Readonly<Record<Deleted['kind'], string>> = {
 
 /** What was deleted in a house in the last days, the newest first. @param now time from which the days are counted back */
 export async function deletedIn(houseId: string, now: Date): Promise<Deleted[]> {
-	const since = new Date(now.getTime() - BIN_DAYS * 86_400_000)
-		.toISOString()
-		.replace('T', ' ')
-		.replace('Z', '');
+	const since = new Date(now.getTime() - BIN_DAYS * 86_400_000);
 	const values: Value[] = [houseId, since];
 	const kinds = Object.keys(QUERY) as Deleted['kind'][];
 	const found = await Promise.all(

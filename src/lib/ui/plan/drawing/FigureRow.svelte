@@ -3,7 +3,7 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { listed, small } from '$lib/words/message';
 	import DressedFigure from '../../figure/DressedFigure.svelte';
-	import type { PlanColumn } from './plan-columns';
+	import { type PlanColumn, wornBefore } from './plan-columns';
 
 	interface Props {
 		columns: readonly PlanColumn[];
@@ -30,18 +30,19 @@
 	/** The start, and every column in which something else is worn than just before. */
 	const moments = $derived.by(() => {
 		const found: Moment[] = [];
-		columns.forEach(({ phase, firstIndex }, k) => {
-			const last = phases.slice(0, firstIndex).findLast(({ cell }) => cell.kind !== 'what-if');
+		columns.forEach((column, k) => {
+			const { phase } = column;
+			const before = wornBefore(phases, column);
 			if (phase.cell.kind === 'sleep') return;
 			const now = phase.outfit.map(({ cloth }) => cloth.thingId);
-			const then = last?.outfit.map(({ cloth }) => cloth.thingId) ?? [];
-			const on = last ? now.filter((id) => !then.includes(id)) : [];
+			const then = before?.map(({ cloth }) => cloth.thingId) ?? [];
+			const on = before ? now.filter((id) => !then.includes(id)) : [];
 			const off = then.filter((id) => !now.includes(id));
-			if (last && on.length === 0 && off.length === 0) {
+			if (before && on.length === 0 && off.length === 0) {
 				if (found.length > 0) found.at(-1)!.span += 1;
 				return;
 			}
-			found.push({ k, phase, before: last?.outfit ?? null, on, off, span: 1 });
+			found.push({ k, phase, before, on, off, span: 1 });
 		});
 		return found;
 	});

@@ -6,16 +6,15 @@
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { findingSentence } from '$lib/words/findings';
-	import { clock, duration, firstName, verdictSentence } from '$lib/words/labels';
+	import { airWords, clock, duration, firstName, verdictSentence } from '$lib/words/labels';
 
 	import { momentToSay } from '$lib/words/plan-story';
 	import { inWeatherSentence } from '$lib/words/figure/stack-words';
-	import { tempWords } from '$lib/words/units';
 	import DressedFigure from '../../figure/DressedFigure.svelte';
 	import { readerUnits } from '../../parts/reader-units';
 	import { why } from '../../parts/why.svelte';
 	import { whyFelt, whyVerdict } from '../why-later';
-	import { columnName, type PlanColumn } from './plan-columns';
+	import { columnName, type PlanColumn, wornBefore } from './plan-columns';
 
 	interface Props {
 		column: PlanColumn;
@@ -34,9 +33,7 @@
 	const who = $derived(firstName(client.name));
 	const nameOf = (id: string): string => names.get(id) ?? id;
 	const phase = $derived(column.phase);
-	const before = $derived(
-		phases.slice(0, column.firstIndex).findLast(({ cell }) => cell.kind !== 'what-if')?.outfit ?? null
-	);
+	const before = $derived(wornBefore(phases, column));
 	const toSay = $derived(momentToSay(told, column.firstIndex, nameOf));
 	const here = $derived(
 		findings.filter(({ phases: found }) => found.some(({ id }) => id === phase.cell.phaseId)).slice(0, 2)
@@ -61,12 +58,7 @@
 		<h2>{columnName(column)}</h2>
 		<p class="soft">
 			{clock(phase.cell.startMin)}, {duration(phase.cell.minutes)} ·
-			<Button class="quiet" onclick={() => whyFelt(phase, units)}
-				>{tempWords(phase.cell.airTempC, units)}{Math.round(phase.cell.feltTempC) ===
-				Math.round(phase.cell.airTempC)
-					? ''
-					: `, feels ${tempWords(phase.cell.feltTempC, units)}`}</Button
-			>
+			<Button class="quiet" onclick={() => whyFelt(phase, units)}>{airWords(phase.cell, units)}</Button>
 			{#if column.from !== column.to}· {pictureMessage('rounds.worst', { round: phase.cell.round })}{/if}
 		</p>
 		<p class="verdict v-{phase.verdict.replaceAll(' ', '-')}">

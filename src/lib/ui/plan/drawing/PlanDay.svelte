@@ -113,8 +113,5 @@
 			overflow: visible;
 			width: 1228px;
 		}
-		.scroll :global(:is(.moments, .readout)) {
-			display: none;
-		}
 	}
 </style>

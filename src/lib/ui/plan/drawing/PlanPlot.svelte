@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { clock, duration, firstName, verdictSentence } from '$lib/words/labels';
+	import { clock, duration, feltWords, firstName, verdictSentence } from '$lib/words/labels';
 	import type { Client } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { tempWords } from '$lib/words/units';
@@ -66,16 +66,14 @@
 				)}. Why?"
 			>
 				{degrees(phase.cell.airTempC)}
-				{#if Math.round(phase.cell.feltTempC) !== Math.round(phase.cell.airTempC)}<span class="tiny"
-						>feels {degrees(phase.cell.feltTempC)}</span
-					>{/if}
+				{#if feltWords(phase.cell, units)}<span class="tiny">{feltWords(phase.cell, units)}</span>{/if}
 			</button>
 			<button
 				class="verdict"
 				onclick={() => whyVerdict(phase, client)}
 				aria-label="{phase.cell.name}: {verdictSentence(phase, first)} Why?"
 			>
-				<VerdictTag verdict={phase.verdict} text={phase.verdict} indicative={phase.indicative} />
+				<VerdictTag verdict={phase.verdict} indicative={phase.indicative} />
 			</button>
 		</div>
 	{/each}

@@ -48,6 +48,13 @@ export function planColumns(phases: readonly PlannedPhase[]): PlanColumn[] {
 	return columns;
 }
 
+/** What is worn just before a column begins, at whatever is no what-if; null where the day begins with it. */
+export const wornBefore = (
+	phases: readonly PlannedPhase[],
+	{ firstIndex }: Pick<PlanColumn, 'firstIndex'>
+): PlannedPhase['outfit'] | null =>
+	phases.slice(0, firstIndex).findLast(({ cell }) => cell.kind !== 'what-if')?.outfit ?? null;
+
 /** The name of a column: the phase, and which of its rounds. */
 export const columnName = ({ phase, from, to }: PlanColumn): string =>
 	from === to ? cellName(phase.cell) : `${phase.cell.name}, ${pictureMessage('rounds', { from, to })}`;

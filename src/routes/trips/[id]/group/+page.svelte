@@ -4,6 +4,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { isFailing } from '$lib/core/document/verdict';
 	import { GROUP_PARTS, type GroupCell, groupDays, groupParts, groupScore } from '$lib/core/plan/told/group';
+	import { PlansUnderway } from '$lib/ui/group/plans-underway.svelte';
 	import GroupMatrix from '$lib/ui/group/GroupMatrix.svelte';
 
 	import { PART_NAMES } from '$lib/words/figure/figure-words';
@@ -17,24 +18,18 @@
 	let { data } = $props();
 	const units = $derived(readerUnits());
 
-	let plans = $state.raw<PlanState[]>([]);
-	let trouble = $state('');
-	let timer: ReturnType<typeof setTimeout> | undefined;
 	const POLL_MS = 700;
-	async function look(): Promise<void> {
-		const response = await fetch(`/api/v1/trips/${data.trip.id}/plans`).catch(() => null);
-		trouble = response?.ok ? '' : 'The server does not answer. The plans go on there; this page asks again.';
-		if (response?.ok) ({ plans } = (await response.json()) as { plans: PlanState[] });
-		if (!response?.ok || plans.some(({ state }) => state === 'wanted' || state === 'working'))
-			timer = setTimeout(() => void look(), POLL_MS);
-	}
+	// svelte-ignore state_referenced_locally
+	const underway = new PlansUnderway(data.trip.id, POLL_MS);
+	const plans = $derived(underway.plans);
 	onMount(() => {
-		void look();
-		return () => clearTimeout(timer);
+		void underway.look();
+		return () => underway.end();
 	});
 
 	const usualId = $derived(data.trip.weathers[0]!.id);
 	const weatherName = (id: string): string => data.trip.weathers.find((one) => one.id === id)?.name ?? id;
+	const isFailed = ({ verdict }: PhaseSummary): boolean => isFailing(verdict);
 	/** Clients with their worst phase: by how bad, how long and how likely it is. */
 	const people = $derived(
 		data.clients
@@ -45,7 +40,15 @@
 				const usual = bad.filter(({ weather }) => weather === usualId);
 				// The usual weather is told first, and what nobody was asked about by the phases of which all is known.
 				const worst = worstPhase(usual.length > 0 ? usual : bad.length > 0 ? bad : all);
-				return { client, plan, bad, usual, worst, score: groupScore(all, usualId) };
+				return {
+					client,
+					plan,
+					bad,
+					usual,
+					worst,
+					score: groupScore(all, usualId),
+					fails: usual.some(isFailed) ? 'usually' : bad.some(isFailed) ? 'rarely' : 'never'
+				} as const;
 			})
 			.sort(
 				(a, b) => rankOf(a) - rankOf(b) || b.score - a.score || a.client.name.localeCompare(b.client.name)
@@ -54,23 +57,16 @@
 	interface Person {
 		worst: PhaseSummary | null;
 		bad: readonly PhaseSummary[];
-		/** those of them in the usual weather */
-		usual: readonly PhaseSummary[];
+		/** in the usual weather, or only in the others */
+		fails: 'usually' | 'rarely' | 'never';
 		plan: PlanState | null;
 	}
-	const rankOf = ({ worst, bad, usual, plan }: Person): number =>
+	function rankOf({ worst, bad, fails, plan }: Person): number {
 		// Who has no plan may be anything: they come before those who are right.
-		plan?.state === 'failed'
-			? 1
-			: usual.some(({ verdict }) => isFailing(verdict))
-				? 0
-				: bad.some(({ verdict }) => isFailing(verdict))
-					? 2
-					: worst === null
-						? 5
-						: bad.length > 0
-							? 3
-							: 4;
+		if (plan?.state === 'failed') return 1;
+		if (fails !== 'never') return fails === 'usually' ? 0 : 2;
+		return worst === null ? 5 : bad.length > 0 ? 3 : 4;
+	}
 	const stageIds = $derived(data.trip.stages.map(({ id }) => id));
 	let by = $state<'days' | 'parts'>('days');
 	const matrix = $derived(
@@ -93,15 +89,8 @@
 		return `/trips/${data.trip.id}/plan/${clientId}?day=${Math.max(1, day)}${weather}${told?.foul ? '&foul=1' : ''}`;
 	}
 	const open = $derived(plans.filter(({ state }) => state === 'wanted' || state === 'working').length);
-	const wrong = $derived(
-		people.filter(({ usual }) => usual.some(({ verdict }) => isFailing(verdict))).length
-	);
-	const rare = $derived(
-		people.filter(
-			({ usual, bad }) =>
-				!usual.some(({ verdict }) => isFailing(verdict)) && bad.some(({ verdict }) => isFailing(verdict))
-		).length
-	);
+	const wrong = $derived(people.filter(({ fails }) => fails === 'usually').length);
+	const rare = $derived(people.filter(({ fails }) => fails === 'rarely').length);
 	const unasked = $derived(data.clients.filter(({ things }) => things === 0).length);
 	const failed = $derived(plans.filter(({ state }) => state === 'failed').length);
 	/** Only plans that are there, and answer what is asked now, can say that somebody is all right. */
@@ -151,7 +140,8 @@
 </p>
 
 <p role="status" class="state">
-	{#if trouble}{trouble}{:else if data.trip.stages.length === 0}This trip has no days yet.{:else if open > 0}
+	{#if underway.isSilent}The server does not answer. The plans go on there; this page asks again.{:else if data.trip.stages.length === 0}This
+		trip has no days yet.{:else if open > 0}
 		Planning in the background: {plans.length - open} of {data.clients.length} done.
 	{:else if plans.length > 0}
 		{groupWords}
@@ -185,8 +175,8 @@
 {/if}
 <ol>
 	{#each people as person (person.client.id)}
-		{@const { client, plan, usual, worst } = person}
-		<li class:bad={usual.some(({ verdict }) => isFailing(verdict))}>
+		{@const { client, plan, fails, worst } = person}
+		<li class:bad={fails === 'usually'}>
 			<a class="name" href="/trips/{data.trip.id}/plan/{client.id}">{client.name}</a>
 			<span class="tag">
 				{#if worst && plan?.summary}<VerdictTag verdict={worst.verdict} text={worst.verdict} />{/if}

@@ -3,9 +3,10 @@
 	import { Button } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
+	import { PlansUnderway } from '$lib/ui/group/plans-underway.svelte';
 	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
-	import { clock, firstName, longDate, shortDate, shortName } from '$lib/words/labels';
+	import { airWords, clock, firstName, longDate, shortDate, shortName } from '$lib/words/labels';
 	import {
 		shared,
 		tomorrowAddress,
@@ -13,8 +14,6 @@
 		tonightSentences
 	} from '$lib/words/figure/tomorrow-story';
 	import { listed } from '$lib/words/message';
-	import { tempWords } from '$lib/words/units';
-	import type { PlanState } from '$lib/core/plan/told/summary';
 
 	let { data } = $props();
 	const units = $derived(readerUnits());
@@ -46,23 +45,19 @@
 
 	// Plans that are not there yet are worked out in the background, and shown as they come.
 	const POLL_MS = 1500;
-	let timer: ReturnType<typeof setTimeout> | undefined;
+	const isWaiting = (): boolean => data.people.some(({ state }) => state === 'waiting');
 	let known = 0;
-	async function look(): Promise<void> {
-		const response = await fetch(`/api/v1/trips/${data.trip.id}/plans`).catch(() => null);
-		const { plans } = response?.ok ? ((await response.json()) as { plans: PlanState[] }) : { plans: [] };
-		const there = plans.filter(({ state, isCurrent }) => state === 'there' && isCurrent).length;
-		if (there > known) {
-			known = there;
-			await invalidateAll();
-		}
-		const isOpen = !response?.ok || plans.some(({ state }) => state === 'wanted' || state === 'working');
-		if (isOpen && data.people.some(({ state }) => state === 'waiting'))
-			timer = setTimeout(() => void look(), POLL_MS);
-	}
 	onMount(() => {
-		if (data.people.some(({ state }) => state === 'waiting')) void look();
-		return () => clearTimeout(timer);
+		const underway = new PlansUnderway(data.trip.id, POLL_MS, async (plans) => {
+			const there = plans.filter(({ state, isCurrent }) => state === 'there' && isCurrent).length;
+			if (there > known) {
+				known = there;
+				await invalidateAll();
+			}
+			return isWaiting();
+		});
+		if (isWaiting()) void underway.look();
+		return () => underway.end();
 	});
 </script>
 
@@ -105,11 +100,7 @@
 		<h2 id="tomorrow">{longDate(stage.date)}: {stage.name}</h2>
 		{#if start}
 			<p class="soft">
-				Off at {clock(start.cell.startMin)}, {tempWords(start.cell.airTempC, units)}{Math.round(
-					start.cell.feltTempC
-				) === Math.round(start.cell.airTempC)
-					? ''
-					: `, feels ${tempWords(start.cell.feltTempC, units)}`}
+				Off at {clock(start.cell.startMin)}, {airWords(start.cell, units)}
 			</p>
 		{/if}
 		<ul class="people">
