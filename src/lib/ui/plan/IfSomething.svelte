@@ -12,15 +12,21 @@
 	interface Props {
 		phases: readonly PlannedPhase[];
 		client: Client;
+		open: boolean;
 	}
-	let { phases, client }: Props = $props();
+	let { phases, client, open = $bindable() }: Props = $props();
+	/** At once, and not when the browser has unfolded it: a plan that comes in meanwhile draws this anew. */
+	function toggle(event: MouseEvent): void {
+		event.preventDefault();
+		open = !open;
+	}
 	const cases = $derived(phases.filter(({ cell }) => cell.kind === 'what-if'));
 	const failing = $derived(cases.filter(({ verdict }) => isFailing(verdict)).length);
 </script>
 
 {#if cases.length > 0}
-	<details>
-		<summary>{pictureMessage('if.summary', { cases: cases.length, failing })}</summary>
+	<details {open}>
+		<summary onclick={toggle}>{pictureMessage('if.summary', { cases: cases.length, failing })}</summary>
 		<ul>
 			{#each cases as phase, i (i)}
 				<li>

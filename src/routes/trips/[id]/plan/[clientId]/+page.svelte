@@ -40,12 +40,11 @@
 	onDestroy(() => session.end());
 	let wishes = $state.raw<Wish[]>([]);
 	let spareChanges = $state(0);
-	/** Wishes are folded away until there are some, or one is to be made. */
-	let wantsOpen = $state(false);
+	/** Wishes are folded away until there are some, or one is to be made. Kept here, so that a plan that comes in folds nothing. */
+	const unfolded = $state({ wishes: false, emergencies: false });
 	function toggleWishes(event: MouseEvent): void {
-		// At once: what is drawn anew meanwhile must not fold it again.
 		event.preventDefault();
-		wantsOpen = !wantsOpen;
+		unfolded.wishes = !unfolded.wishes;
 	}
 	let version = 0;
 	let trouble = $state('');
@@ -57,7 +56,7 @@
 		void question;
 		untrack(() => {
 			({ wishes, spareChanges, version } = data.wished);
-			wantsOpen ||= wishes.length > 0 || spareChanges > 0;
+			unfolded.wishes ||= wishes.length > 0 || spareChanges > 0;
 			if (!stage || !hasKit) return;
 			session.open($state.snapshot(data.trip), $state.snapshot(data.client));
 			if (data.kept) session.show(data.kept, wishes, spareChanges);
@@ -231,7 +230,7 @@
 			<section aria-label="What to look at">
 				<h2>Look at</h2>
 				<PlanFindings {findings} name={first} {nameOf} />
-				<IfSomething {phases} client={data.client} />
+				<IfSomething {phases} client={data.client} bind:open={unfolded.emergencies} />
 				<h2>In other weather</h2>
 				<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
 			</section>
@@ -245,9 +244,9 @@
 	{:else}
 		{@render more()}
 	{/if}
-	<details class="wanted no-print" open={wantsOpen}>
+	<details class="wanted no-print" open={unfolded.wishes}>
 		<summary onclick={toggleWishes}>Change what {first} wears or takes, and how light the pack is</summary>
-		{#if wantsOpen}
+		{#if unfolded.wishes}
 			{#await Promise.all( [import('$lib/ui/plan/wishes/PlanSetting.svelte'), import('$lib/ui/plan/wishes/WishTray.svelte')] ) then [{ default: PlanSetting }, { default: WishTray }]}
 				<PlanSetting
 					{spareChanges}
