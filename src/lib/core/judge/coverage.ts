@@ -96,7 +96,9 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 				['bareFingersWouldFallTo', bare.lowestC, '°C'],
 				['felt', cell.feltTempC, '°C']
 			]);
-			return { needed: bare.verdict === 'short' || cell.feltTempC <= COVER_FELT_C, covered, reason: why };
+			// In a cold room hands are at work, and at once in a pocket: there it counts how the fingers fare as they are.
+			const cools = bare.verdict === 'short' && (cell.kind !== 'indoors' || fingers.verdict !== 'right');
+			return { needed: cools || cell.feltTempC <= COVER_FELT_C, covered, reason: why };
 		}
 		default: {
 			const needed = needsCover(cell, row, schools);

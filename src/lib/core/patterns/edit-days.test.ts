@@ -3,6 +3,7 @@ import { stageOf } from '../../../../tests/fixtures/make';
 import type { Stage } from '../document/types';
 import { copyName } from '../../words/days';
 import { phasesIn } from '../document/sequence';
+import { highTrek } from './days/high-trek';
 import { skiTour } from './days/ski-tour';
 import {
 	copyOfStage,
@@ -13,6 +14,8 @@ import {
 	patternFrom,
 	sameFollowing,
 	shifted,
+	untyped,
+	withBedsCarried,
 	withKnown,
 	withPattern
 } from './edit-days';
@@ -25,6 +28,9 @@ const first = stageOf(
 	{ airTempC: -7 },
 	{ route: { startM: 900, highM: 1800, lowM: 1000, bedM: 1200 } }
 );
+
+/** What the day has where nothing was typed. */
+const fresh = untyped(first, null);
 
 describe('dates', () => {
 	it.each([
@@ -94,7 +100,7 @@ describe('days of a trip', () => {
 		expect(known.origins).toEqual({ wind10mKmh: { from: 'touch', note: 'windier' } });
 	});
 	it('take a pattern: phases, terrain, ground, bed; route and air stay', () => {
-		const day = withPattern({ ...first, terrain: ['glacier'] }, unfold(skiTour, 'guided', newId));
+		const day = withPattern({ ...first, terrain: ['glacier'] }, unfold(skiTour, 'guided', newId), fresh);
 		expect(day.sequence).toHaveLength(skiTour.day.length);
 		expect(day).toMatchObject({
 			patternId: 'ski-tour',
@@ -104,7 +110,41 @@ describe('days of a trip', () => {
 		});
 		expect(day.base).toEqual({ ...first.base, ground: 'snow' });
 		const own = patternFrom(day);
-		expect(withPattern(first, { ...own, patternId: 'own' }).sequence).toEqual(day.sequence);
+		expect(withPattern(first, { ...own, patternId: 'own' }, fresh).sequence).toEqual(day.sequence);
+	});
+	it('keep the start, ground, bed and phases that were typed when a pattern is taken', () => {
+		const inTent = { ...first, bed: { ...first.bed, kind: 'tent' as const } };
+		const typed = { ...inTent, startMin: 605, base: { ...first.base, ground: 'ice' as const } };
+		const day = withPattern(typed, unfold(skiTour, 'guided', newId), fresh);
+		expect([day.startMin, day.bed.kind, day.base.ground]).toEqual([605, 'tent', 'ice']);
+		const night = phasesIn(day.sequence).find(({ name }) => name === 'night')!;
+		night.minutes = 444;
+		const own = untyped(null, unfold(skiTour, 'guided', newId));
+		const again = withPattern(day, unfold(highTrek, 'guided', newId), own);
+		expect(phasesIn(again.sequence).find(({ name }) => name === 'night')).toEqual(night);
+		expect(phasesIn(again.sequence)).toHaveLength(highTrek.day.length);
+		expect(again.startMin).toBe(605);
+		expect(untyped(inTent, null)).toEqual({ startMin: 480, bed: 'tent', ground: 'bare' });
+	});
+});
+
+describe('the bed of a day', () => {
+	const at = (id: string, startM: number, bedM: number): Stage => ({
+		...first,
+		id,
+		route: { ...first.route, startM, bedM }
+	});
+	const before = [at('one', 900, 1500), at('two', 1500, 1700), at('three', 1650, 900)];
+	const starts = (stages: Stage[]): number[] => stages.map(({ route }) => route.startM);
+	it('is where the next one starts, unless something else was typed there', () => {
+		const moved = [at('one', 900, 1580), at('two', 1500, 1750), at('three', 1650, 900)];
+		expect(starts(withBedsCarried(moved, before))).toEqual([900, 1580, 1650]);
+	});
+	it('is left alone when the start is what was typed, and when days change places', () => {
+		const typed = [at('one', 900, 1500), at('two', 1450, 1700), at('three', 1650, 900)];
+		expect(starts(withBedsCarried(typed, before))).toEqual([900, 1450, 1650]);
+		expect(starts(withBedsCarried([before[1]!, before[0]!, before[2]!], before))).toEqual([1500, 900, 1650]);
+		expect(withBedsCarried(before, before)[1]).toBe(before[1]);
 	});
 });
 

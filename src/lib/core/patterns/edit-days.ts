@@ -1,7 +1,7 @@
-import type { BaseField, Stage } from '../document/types';
+import { phasesIn } from '../document/sequence';
+import type { BaseField, Pace, Phase, Sequence, Stage } from '../document/types';
 import type { KnownBase } from '../weather/climate';
-import type { Unfolded } from './pattern';
-import { withNewIds } from './pattern';
+import { isTyped, withNewIds, type Unfolded } from './pattern';
 
 /** What planners do with the days of a trip. Nothing is changed in place. */
 const DAY_MS = 86_400_000;
@@ -90,19 +90,67 @@ export const withKnown = (stage: Stage, { base, origins }: KnownBase): Stage => 
 	origins: { ...stage.origins, ...origins }
 });
 
-/** A day with the phases of a pattern. Its ground, terrain and bed come along; route and air stay. */
-export function withPattern(stage: Stage, unfolded: Unfolded): Stage {
+/**
+ * Days whose start was the bed of the day before go with it when that bed is moved; a start that was typed otherwise stays.
+ * @param before the days as they were ahead of the edit
+ */
+export function withBedsCarried(stages: readonly Stage[], before: readonly Stage[]): Stage[] {
+	const was = new Map(before.map((stage) => [stage.id, stage]));
+	return stages.map((stage, i) => {
+		const night = stages[i - 1];
+		const [oldNight, old] = [night && was.get(night.id), was.get(stage.id)];
+		if (!night || !oldNight || !old) return stage;
+		const followed = old.route.startM === oldNight.route.bedM && stage.route.startM === old.route.startM;
+		const { bedM } = night.route;
+		return followed && bedM !== stage.route.startM
+			? { ...stage, route: { ...stage.route, startM: bedM } }
+			: stage;
+	});
+}
+
+/** What a day has of itself where nothing was typed: from its pattern, or else from the day before it. */
+export type Untyped = Pick<Unfolded, 'startMin' | 'bed' | 'ground'>;
+/** @param pattern the one that the day has now, if any */
+export const untyped = (before: Stage | null, pattern: Untyped | null): Untyped =>
+	pattern ?? {
+		startMin: before?.startMin ?? 8 * 60,
+		bed: before?.bed.kind ?? 'heated',
+		ground: before?.base.ground ?? 'bare'
+	};
+
+/** The phases of a pattern, but those of the same name in which something was typed as they are. */
+export function withTyped(sequence: Sequence, before: Sequence, pace: Pace): Sequence {
+	const typed = new Map<string, Phase[]>();
+	for (const phase of phasesIn(before))
+		if (isTyped(phase, pace)) typed.set(phase.name, [...(typed.get(phase.name) ?? []), phase]);
+	const kept = (items: Sequence): Sequence =>
+		items.map((item) =>
+			item.type === 'loop'
+				? { ...item, sequence: kept(item.sequence) }
+				: (typed.get(item.name)?.shift() ?? item)
+		);
+	return kept(sequence);
+}
+
+/**
+ * A day with the phases of a pattern. Its ground, terrain, bed and start come along where nothing else was typed; route
+ * and air stay, and so do phases of the same name in which something was typed.
+ * @param own what the day has where nothing was typed
+ */
+export function withPattern(stage: Stage, unfolded: Unfolded, own: Untyped): Stage {
 	const { ground, bed, terrain, startMin, pace, patternId, sequence, foul } = unfolded;
+	const takesBed = stage.bed.kind === own.bed && bed !== own.bed;
+	const takesGround = ground !== null && stage.base.ground === (own.ground ?? stage.base.ground);
 	return {
 		...stage,
-		startMin,
+		startMin: stage.startMin === own.startMin ? startMin : stage.startMin,
 		pace,
 		patternId,
-		sequence,
+		sequence: withTyped(sequence, stage.sequence, stage.pace),
 		foul,
 		terrain: [...new Set([...stage.terrain, ...terrain])],
-		bed: bed === stage.bed.kind ? stage.bed : { ...stage.bed, kind: bed },
-		base: ground ? { ...stage.base, ground } : stage.base
+		bed: takesBed ? { ...stage.bed, kind: bed } : stage.bed,
+		base: takesGround ? { ...stage.base, ground } : stage.base
 	};
 }
 

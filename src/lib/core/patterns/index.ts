@@ -4,8 +4,10 @@ import { commuteByBike } from './days/commute-by-bike';
 import { fastHillRun } from './days/fast-hill-run';
 import { hideOrWildlifeWatch } from './days/hide-or-wildlife-watch';
 import { highTrek } from './days/high-trek';
+import { hutToHut } from './days/hut-to-hut';
 import { iceOrMixedClimb } from './days/ice-or-mixed-climb';
 import { liftServedSnowDay } from './days/lift-served-snow-day';
+import { lodgeWithStove } from './days/lodge-with-stove';
 import { motorbikeTour } from './days/motorbike-tour';
 import { outdoorPerformance } from './days/outdoor-performance';
 import { rideOverSeveralDays } from './days/ride-over-several-days';
@@ -23,6 +25,8 @@ export const PATTERNS: readonly Pattern[] = [
 	skiTour,
 	snowshoeWalk,
 	highTrek,
+	hutToHut,
+	lodgeWithStove,
 	coastOrHillWalk,
 	smallSummitInWinter,
 	fastHillRun,

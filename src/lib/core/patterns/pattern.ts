@@ -107,6 +107,15 @@ export function withPace(sequence: Sequence, from: Pace, to: Pace): Sequence {
 	});
 }
 
+/** Whether somebody has typed something in a phase: over what its pattern gave, or over what the day gives. */
+export function isTyped(phase: Phase, pace: Pace): boolean {
+	const { guided, kind, startMin, altitudeM, minutes, effortWm2, ownSpeedKmh } = phase;
+	if (startMin !== null || altitudeM !== null || Object.keys(phase.typed).length > 0) return true;
+	if (!guided) return true;
+	const given = kind === 'move' ? atPace(guided, pace) : guided;
+	return minutes !== given.minutes || effortWm2 !== given.effortWm2 || ownSpeedKmh !== given.ownSpeedKmh;
+}
+
 const isLoop = (item: PatternItem): item is PatternLoop => 'loop' in item;
 
 type NameOf = (code: string) => string;

@@ -3,9 +3,9 @@ import { EXTRAS, PATTERNS } from '.';
 import { PLANNED, stageOf } from '../../../../tests/fixtures/make';
 import { patternName, phaseName, unfoldNamed } from '../../words/patterns';
 import { cellsOf } from '../conditions/cells';
-import { rolledOut } from '../document/sequence';
+import { phasesIn, rolledOut } from '../document/sequence';
 import type { Phase, Stage } from '../document/types';
-import { PACE_FACTORS, atPace, unfold, withNewIds, withPace } from './pattern';
+import { PACE_FACTORS, atPace, isTyped, unfold, withNewIds, withPace } from './pattern';
 
 /** What each pattern must bring: minutes of the day, lived phases, what-ifs, and a phase that it is known by. */
 const EXPECTED: Record<
@@ -16,6 +16,8 @@ const EXPECTED: Record<
 	'ski-tour': [1343, 14, 4, 'Change-over at the top', false],
 	'snowshoe-walk': [1290, 13, 3, 'Up through the forest', false],
 	'high-trek': [1407, 9, 1, 'At the pass', true],
+	'hut-to-hut': [1370, 10, 2, 'Walk on to the hut', true],
+	'lodge-with-stove': [1370, 12, 1, 'Evening by the stove', false],
 	'coast-or-hill-walk': [1290, 10, 2, 'Wait for the ferry or the bus', true],
 	'small-summit-in-winter': [1325, 7, 1, 'Top, with a hot drink', false],
 	'fast-hill-run': [120, 5, 1, 'Stand and talk', false],
@@ -125,6 +127,13 @@ describe('pace', () => {
 		climb(guided).minutes = 111;
 		const fast = withPace(guided.sequence, 'guided', 'fast');
 		expect(climb({ sequence: fast })).toMatchObject({ minutes: 111, effortWm2: 525 });
+	});
+	it('and nothing typed: no phase of a fresh pattern counts as typed, at no pace', () => {
+		for (const pattern of PATTERNS)
+			for (const pace of ['guided', 'fast', 'gentle'] as const)
+				expect(
+					phasesIn(unfoldNamed(pattern, pace, newId).sequence).filter((phase) => isTyped(phase, pace))
+				).toEqual([]);
 	});
 	it('copies have ids of their own, inside loops too', () => {
 		const climbDay = unfold(

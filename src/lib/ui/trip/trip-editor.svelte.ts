@@ -1,4 +1,5 @@
 import type { Trip } from '$lib/core/document/types';
+import { withBedsCarried } from '$lib/core/patterns/edit-days';
 import { tripChanges } from '$lib/formats/trip-changes';
 import { merge, same } from '$lib/formats/trip-merge';
 import type { Units } from '$lib/words/units';
@@ -66,6 +67,8 @@ export class TripEditor {
 	changed = (key = ''): void => {
 		const before = this.now;
 		this.now = $state.snapshot(this.trip) as Trip;
+		const stages = withBedsCarried(this.now.stages, before.stages);
+		if (stages.some((stage, i) => stage !== this.now.stages[i])) this.#put({ ...this.now, stages });
 		const at = Date.now();
 		const goesOn = key !== '' && key === this.#lastEdit.key && at - this.#lastEdit.at < ONE_STEP_MS;
 		if (!goesOn) this.#past = [...this.#past.slice(-MOST_STEPS + 1), before];

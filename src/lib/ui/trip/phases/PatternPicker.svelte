@@ -77,7 +77,9 @@
 		<label class="small soft" for="pattern-search">A pattern for this day</label>
 		<Input id="pattern-search" bind:value={query} placeholder="ski, coast, ride …" autocomplete="off" />
 		<Choice id="pattern-pace" label="Pace" bare bind:value={chosenPace} options={PACES} words={PACE_WORDS} />
-		{#if !empty}<span class="tiny soft">It takes the place of the phases below; undo brings them back.</span
+		{#if !empty}<span class="tiny soft"
+				>It takes the place of the phases below. What you typed in phases of the same name stays; undo brings
+				back the rest.</span
 			>{/if}
 	</div>
 	<ul aria-label="Patterns">
