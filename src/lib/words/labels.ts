@@ -1,16 +1,20 @@
 import type { PhaseVerdict } from '../core/judge/phase-verdict';
+import { effortClass } from '../core/body/effort';
 import { type Cell } from '../core/conditions/cells';
 import { cellName } from '../core/conditions/cell-name';
 import type { Row } from '../core/document/parts';
 import type { Verdict } from '../core/document/verdict';
 import type { Moment } from '../core/heat/simulation';
 import type { CoverageCell } from '../core/judge/coverage';
+import { EFFORT_WORDS } from './en/labels';
 import { capital, message, small } from './message';
 import { measureWords, METRIC, type Units, tempWords } from './units';
 
 export * from './en/labels';
 
 /** Figures and states in the words of a guide. */
+/** More than the hardest class by half the step between classes, W/m². */
+const FLAT_OUT_WM2 = 320;
 const MINUS = '−';
 /** A number with a real minus sign. */
 export const signed = (value: number, digits = 0): string => {
@@ -18,6 +22,9 @@ export const signed = (value: number, digits = 0): string => {
 	return value < 0 && Number(text) !== 0 ? MINUS + text : text;
 };
 export const degrees = (tempC: number): string => `${signed(tempC)}°`;
+/** How hard it is, in a word. @param metabolicWm2 0…600; above the classes it is as hard as one can */
+export const effortWords = (metabolicWm2: number): string =>
+	metabolicWm2 > FLAT_OUT_WM2 ? 'as hard as one can' : EFFORT_WORDS[effortClass(metabolicWm2)];
 export const clo = (value: number): string => value.toFixed(2);
 
 /** Minutes after midnight as a clock time. */

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Input, Label } from 'flowbite-svelte';
 	import { forField, fromUnit, unitWord, type Quantity } from '$lib/words/units';
+	import Explained from './Explained.svelte';
 	import { readerUnits } from './reader-units';
 
 	interface Props {
@@ -18,6 +19,8 @@
 		step?: number | 'any';
 		placeholder?: string;
 		error?: string | undefined;
+		/** what the word means, shown while one is there */
+		meaning?: string;
 		/** label for screen readers only, for fields in a table with column heads */
 		bare?: boolean;
 		/** with every key */
@@ -34,6 +37,7 @@
 		unit,
 		quantity,
 		note,
+		meaning,
 		min,
 		max,
 		step = 'any',
@@ -45,7 +49,11 @@
 		class: className = ''
 	}: Props = $props();
 
-	const describedBy = $derived(error ? `${id}-error` : note ? `${id}-note` : undefined);
+	const describedBy = $derived(
+		[error ? `${id}-error` : note ? `${id}-note` : '', meaning ? `${id}-meaning` : '']
+			.filter(Boolean)
+			.join(' ') || undefined
+	);
 	const units = $derived(readerUnits());
 	const unitShown = $derived(quantity ? unitWord(quantity, units) : unit);
 
@@ -69,7 +77,7 @@
 	}
 </script>
 
-<div class="field {className}">
+{#snippet field()}
 	<Label for={id} class={bare ? 'visually-hidden' : ''}>
 		{label}{unitShown ? `, ${unitShown}` : ''}
 	</Label>
@@ -90,6 +98,9 @@
 	/>
 	{#if note && !error}<p class="note" id="{id}-note">{note}</p>{/if}
 	{#if error}<p class="error" id="{id}-error">{error}</p>{/if}
+{/snippet}
+<div class="field {className}">
+	{#if meaning}<Explained {id} text={meaning}>{@render field()}</Explained>{:else}{@render field()}{/if}
 </div>
 
 <style>

@@ -5,9 +5,13 @@
 	import { PRECIPITATIONS } from '$lib/core/document/weather';
 	import { USUAL_POOL_K } from '$lib/core/weather/stage-air';
 	import { ORIGIN_WORDS, PRECIPITATION_WORDS, TERRAIN_WORDS, clock } from '$lib/words/labels';
+	import { pictureMessage } from '$lib/words/figure/picture-message';
+	import { withUnit } from '$lib/words/units';
 	import Choice from '../parts/Choice.svelte';
 	import NightKnown from './NightKnown.svelte';
+	import Explained from '../parts/Explained.svelte';
 	import Field from '../parts/Field.svelte';
+	import { readerUnits } from '../parts/reader-units';
 	import { clockFrom } from './clock-typed';
 
 	interface Props {
@@ -153,16 +157,20 @@
 			type="number"
 			label="Lapse"
 			quantity="lapse"
+			meaning={pictureMessage('explain.lapse', { usual: withUnit('lapse', 6.5, readerUnits(), 1) })}
 			note={note('lapseKPerKm')}
 			bind:value={stage.base.lapseKPerKm}
 			error={error('base.lapseKPerKm')}
 			onchange={() => typed('lapseKPerKm')}
 		/>
 		<div class="wide rows">
-			<Checkbox
-				checked={stage.base.inversion !== null}
-				onchange={(event) => setInversion(event.currentTarget.checked)}>inversion morning</Checkbox
-			>
+			<Explained id="inversion" text={pictureMessage('explain.inversion')}>
+				<Checkbox
+					checked={stage.base.inversion !== null}
+					aria-describedby="inversion-meaning"
+					onchange={(event) => setInversion(event.currentTarget.checked)}>inversion morning</Checkbox
+				>
+			</Explained>
 			{#if stage.base.inversion}
 				<Field
 					id="inversion-top"

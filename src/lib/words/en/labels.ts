@@ -1,3 +1,4 @@
+import type { EffortClass } from '../../core/body/effort';
 import type { ReasonKind } from '../../core/certainty';
 import type { Row } from '../../core/document/parts';
 import type {
@@ -18,6 +19,14 @@ import type { Precipitation, WaterGrade } from '../../core/document/weather';
 import type { Where } from '../../core/kit/pack';
 
 /** Words for the closed lists of the document. */
+/** How hard it is. */
+export const EFFORT_WORDS: Readonly<Record<EffortClass, string>> = {
+	resting: 'at rest',
+	low: 'easy',
+	moderate: 'steady',
+	high: 'hard',
+	'very high': 'very hard'
+};
 export const KIND_WORDS: Readonly<Record<PhaseKind, string>> = {
 	move: 'moving',
 	stop: 'stop',

@@ -64,6 +64,13 @@ export const PICTURE_MESSAGES = {
 	'bin.kind.thing': 'Thing',
 	'bin.kind.pattern': 'Pattern',
 	'list.dressed': 'how you set out on day one',
+	'explain.lapse':
+		'How much colder the air gets with height. {usual} is usual; less on a clear cold morning, more on a dry windy day.',
+	'explain.inversion':
+		'Cold air lies in the valley at dawn, and it is warmer above. By late morning the sun has mixed it.',
+	'explain.what-if':
+		'A what-if may happen and is no part of the day. It starts from where one stands, dressed as one is.',
+	'body.debt': '{share, plural, =0 {no heat missing} other {heat missing: # % of what they can spare}}',
 	'scale.thick': 'thicker',
 	'rounds.worst': 'the worst is round {round}',
 	'sources.legend': 'What these words say about how sure a figure is',

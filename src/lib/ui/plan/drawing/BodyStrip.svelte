@@ -2,6 +2,7 @@
 	import { area, line, scaleLinear } from 'd3';
 	import { SOAKED_SHARE, type SimulatedDay, type BodyMinute } from '$lib/core/heat/simulation';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { withUnit } from '$lib/words/units';
 	import { clock, momentSentence } from '$lib/words/labels';
 	import { columnEdges } from './plan-columns';
@@ -98,7 +99,7 @@
 	const readout = $derived.by(() => {
 		if (!focus) return '';
 		const { cell } = phases[focus.phase]!;
-		return `${clock(cell.startMin + focus.minute)} ${cell.name}: heat missing ${Math.max(0, Math.round(focus.debtWhm2))} Wh/m², skin ${withUnit('temp', focus.skinTempC, units, 1)}, core ${withUnit('temp', focus.coreTempC, units, 1)}, layers next to the skin ${Math.round(focus.soaked * 100)} % full of water`;
+		return `${clock(cell.startMin + focus.minute)} ${cell.name}: ${pictureMessage('body.debt', { share: Math.max(0, Math.round((100 * focus.debtWhm2) / holdWhm2)) })}, skin ${withUnit('temp', focus.skinTempC, units, 1)}, core ${withUnit('temp', focus.coreTempC, units, 1)}, layers next to the skin ${Math.round(focus.soaked * 100)} % full of water`;
 	});
 </script>
 

@@ -3,7 +3,7 @@
 	import { cellName } from '$lib/core/conditions/cell-name';
 	import type { Weather } from '$lib/core/document/types';
 	import { tempWords, withUnit } from '$lib/words/units';
-	import { PRECIPITATION_WORDS, clock, shortDate } from '$lib/words/labels';
+	import { PRECIPITATION_WORDS, clock, effortWords, shortDate } from '$lib/words/labels';
 	import { readerUnits } from '../../parts/reader-units';
 	import { lightWords } from './trip-words';
 	import type { Column } from './trip-view';
@@ -49,7 +49,7 @@
 					<td>{tempWords(cell.feltTempC, units)}</td>
 					<td>{cell.heated ? 'indoors' : withUnit('speed', cell.wind10mKmh, units)}</td>
 					<td>{PRECIPITATION_WORDS[cell.precipitation]}</td>
-					<td>{cell.kind === 'sleep' ? 'asleep' : `${Math.round(cell.metabolicWm2)} W/m²`}</td>
+					<td>{cell.kind === 'sleep' ? 'asleep' : effortWords(cell.metabolicWm2)}</td>
 					<td>{lightWords(column)}</td>
 				</tr>
 			{/each}

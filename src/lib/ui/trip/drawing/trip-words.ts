@@ -1,5 +1,11 @@
-import { effortClass } from '$lib/core/body/effort';
-import { KIND_WORDS, PLACE_WORDS, PRECIPITATION_WORDS, clock, shortDate } from '$lib/words/labels';
+import {
+	KIND_WORDS,
+	PLACE_WORDS,
+	PRECIPITATION_WORDS,
+	clock,
+	effortWords,
+	shortDate
+} from '$lib/words/labels';
 import { type Units, tempWords, withUnit } from '$lib/words/units';
 import type { Column } from './trip-view';
 
@@ -22,9 +28,7 @@ export function columnWords(column: Column, units: Units, manyDays: boolean): st
 		Math.round(cell.feltTempC) < Math.round(cell.airTempC) ? `feels ${tempWords(cell.feltTempC, units)}` : '',
 		cell.heated ? '' : `wind ${withUnit('speed', cell.wind10mKmh, units)}, ${PLACE_WORDS[cell.place]}`,
 		PRECIPITATION_WORDS[cell.precipitation],
-		cell.kind === 'sleep'
-			? 'asleep'
-			: `${KIND_WORDS[cell.kind]}, effort ${effortClass(cell.metabolicWm2)} (${Math.round(cell.metabolicWm2)} W/m²)`,
+		cell.kind === 'sleep' ? 'asleep' : `${KIND_WORDS[cell.kind]}, effort ${effortWords(cell.metabolicWm2)}`,
 		lightWords(column)
 	]
 		.filter((part) => part !== '')

@@ -18,9 +18,13 @@
 		KIND_WORDS,
 		MARK_WORDS,
 		PLACE_WORDS,
-		PRECIPITATION_WORDS
+		PRECIPITATION_WORDS,
+		effortWords
 	} from '$lib/words/labels';
+	import { MARK_MEANINGS } from '$lib/words/en/mark-meanings';
+	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import Choice from '../../parts/Choice.svelte';
+	import Explained from '../../parts/Explained.svelte';
 	import Field from '../../parts/Field.svelte';
 	import { readerUnits } from '../../parts/reader-units';
 
@@ -83,22 +87,6 @@
 {#snippet caption(text: string)}
 	<span class="caption" aria-hidden="true">{text}</span>
 {/snippet}
-{#snippet figure(key: 'effortWm2' | 'ownSpeedKmh', label: string, quantity?: Quantity)}
-	<div>
-		{@render caption(`${label}, ${quantity ? unitWord(quantity, units) : 'W/m²'}`)}
-		<Field
-			bare
-			id="{id}-{key}"
-			type="number"
-			label="{label} of {phase.name}"
-			unit={quantity ? '' : 'W/m²'}
-			{...quantity && { quantity }}
-			bind:value={phase[key]}
-			error={error(key)}
-			onchange={() => changed(key)}
-		/>
-	</div>
-{/snippet}
 {#snippet condition(
 	key: 'airTempC' | 'wind10mKmh',
 	label: string,
@@ -133,7 +121,7 @@
 			onchange={() => changed('name')}
 		/>
 	</div>
-	<div>
+	{#snippet kind()}
 		{@render caption('Kind')}
 		<Choice
 			bare
@@ -144,6 +132,11 @@
 			words={KIND_WORDS}
 			{onchange}
 		/>
+	{/snippet}
+	<div>
+		{#if phase.kind === 'what-if'}
+			<Explained id="{id}-what-if" text={pictureMessage('explain.what-if')}>{@render kind()}</Explained>
+		{:else}{@render kind()}{/if}
 	</div>
 	<div>
 		{@render caption('Place')}
@@ -171,8 +164,33 @@
 			class={phase.altitudeM === null ? '' : 'by-hand'}
 		/>
 	</div>
-	{@render figure('effortWm2', 'Effort')}
-	{@render figure('ownSpeedKmh', 'Own speed', 'speed')}
+	<div>
+		<label class="caption" for="{id}-effortWm2">Effort: {effortWords(phase.effortWm2)}</label>
+		<Range
+			id="{id}-effortWm2"
+			aria-label="Effort of {phase.name}"
+			aria-valuetext={effortWords(phase.effortWm2)}
+			min={40}
+			max={600}
+			step={5}
+			bind:value={phase.effortWm2}
+			oninput={() => changed('effortWm2')}
+		/>
+		{#if error('effortWm2')}<p class="error" role="alert">{error('effortWm2')}</p>{/if}
+	</div>
+	<div>
+		{@render caption(`Own speed, ${unitWord('speed', units)}`)}
+		<Field
+			bare
+			id="{id}-ownSpeedKmh"
+			type="number"
+			label="Own speed of {phase.name}"
+			quantity="speed"
+			bind:value={phase.ownSpeedKmh}
+			error={error('ownSpeedKmh')}
+			onchange={() => changed('ownSpeedKmh')}
+		/>
+	</div>
 	{@render condition('airTempC', 'Air temperature', 'temp', cell?.airTempC)}
 	{@render condition('wind10mKmh', 'Wind at 10 m', 'speed', cell && Math.round(cell.wind10mKmh))}
 	<div>
@@ -237,9 +255,13 @@
 				/>
 			{/if}
 			{#each MARKS as mark (mark)}
-				<Checkbox checked={phase.marks.includes(mark)} onchange={() => toggle(mark)}
-					>{MARK_WORDS[mark]}</Checkbox
-				>
+				<Explained id="{id}-{mark}" text={MARK_MEANINGS[mark]}>
+					<Checkbox
+						aria-describedby="{id}-{mark}-meaning"
+						checked={phase.marks.includes(mark)}
+						onchange={() => toggle(mark)}>{MARK_WORDS[mark]}</Checkbox
+					>
+				</Explained>
 			{/each}
 		</div>
 	</details>
@@ -259,6 +281,11 @@
 		display: block;
 		font-size: 12.5px;
 		color: var(--soft);
+	}
+	.error {
+		color: var(--v-short);
+		font-size: 13px;
+		font-weight: 600;
 	}
 	.along,
 	.marks :global(.along) {

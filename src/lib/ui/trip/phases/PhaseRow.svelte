@@ -27,8 +27,8 @@
 	function showWhy(): void {
 		if (!cell) return;
 		why.open({
-			title: `${phase.name}: feels like ${Math.round(cell.feltTempC)} °C`,
-			sentence: `Air ${Math.round(cell.airTempC)} °C, ${cell.airVelocityMs.toFixed(1)} m/s of air past the body.`,
+			title: `${phase.name}: feels like ${tempWords(cell.feltTempC, units)}`,
+			sentence: `Air ${tempWords(cell.airTempC, units)}, wind past the body ${withUnit('speed', cell.airVelocityMs * 3.6, units)}.`,
 			reasons: [
 				cell.reasons.feltTempC,
 				cell.reasons.airTempC,

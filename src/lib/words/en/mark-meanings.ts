@@ -1,0 +1,35 @@
+import type { Mark } from '../../core/document/types';
+
+/** What a mark of a phase says, and what it asks of the clothes. */
+export const MARK_MEANINGS: Readonly<Record<Mark, string>> = {
+	helmet: 'A helmet is worn: what is on the head goes under it, and a hood over it.',
+	harness: 'A harness is on: jackets end under it or open from below, and trousers stay as they are.',
+	fiddly: 'Fingers have fine work to do: thin gloves, or bare for a moment.',
+	'arms-up': 'Arms go over the head: cuffs slide, sleeves must be long, and the jacket must not ride up.',
+	seated: 'One sits: the back wants a long cut, and cold from below a mat.',
+	'snow-contact': 'Snow gets at the clothes: in a fall, kneeling, or breaking the trail.',
+	splash: 'Water splashes: what is outermost gets wet as in rain.',
+	'immersed-ankle': 'One stands in water to the ankle.',
+	'immersed-knee': 'One stands in water to the knee.',
+	'immersed-thigh': 'One stands in water to the thigh.',
+	'immersed-waist': 'One stands in water to the waist.',
+	'immersed-neck': 'One is in the water to the neck.',
+	'falls-in': 'It begins with a fall into the water: three minutes to the neck.',
+	'hands-in-snow': 'Hands dig or hold on in the snow: gloves get wet when it melts.',
+	quiet: 'It has to be quiet: cloth that rustles stays in the pack.',
+	flame: 'An open fire is near: cloth that melts at a spark is kept away.',
+	abrasion: 'Rock, brush or gravel rubs: thin shells do not last.',
+	pedals: 'Feet are on pedals: shoes that fit them, and nothing loose at the legs.',
+	controls: 'Hands work levers and switches: gloves one can steer with.',
+	'boots-on': 'Boots stay on: socks are not changed here.',
+	roped: 'One is tied in: what goes under the harness cannot be changed.',
+	dark: 'It is dark: a torch is on, and changes take longer.',
+	'alone-with-pack': 'Nobody is there to hold anything: what is put on comes from one’s own pack.',
+	'pack-away': 'The pack is not at hand: only what is worn or in the pockets counts.',
+	'coat-away': 'The partner has the big coat: it cannot be put on.',
+	'glove-lost': 'A glove is lost: there is one glove less, and a spare has to do.',
+	'free-movement': 'One moves freely: wide or stretchy clothes, nothing that binds.',
+	screen: 'A screen has to be worked: thin gloves, or ones that work it.',
+	tethered: 'Gloves are tied to the wrist: a lost one comes back.',
+	'in-company': 'One is among people: clothes must pass there.'
+};
