@@ -66,6 +66,14 @@ for (const [name, url] of PAGES) {
 				.map((element) => element.textContent)
 		);
 		expect(small).toEqual([]);
+		// A page at 200 % has half as much room: nothing gets lost, or needs to be moved sideways.
+		await page.setViewportSize({ width: 640, height: 400 });
+		await page.evaluate(() => document.documentElement.classList.remove('dark'));
+		if (url.includes('/plan/'))
+			await expect(page.getByRole('region', { name: 'The day, phase by phase' })).toBeVisible();
+		const twice = await new AxeBuilder({ page }).analyze();
+		expect(twice.violations.map(({ id, nodes }) => `at 200 %, ${id}: ${nodes[0]?.html}`)).toEqual([]);
+		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(640);
 	});
 }
 

@@ -11,11 +11,16 @@
 	let { id, text, children, class: className = '' }: Props = $props();
 	/** Escape puts it away until one comes back. */
 	let away = $state(false);
-	const back = (): boolean => (away = false);
+	/** In the right half of the page it lies to the left. */
+	let leftwards = $state(false);
+	function back({ currentTarget }: Event & { currentTarget: HTMLElement }): void {
+		away = false;
+		leftwards = currentTarget.getBoundingClientRect().left > innerWidth / 2;
+	}
 </script>
 
 <div
-	class={['explained', className, { away }]}
+	class={['explained', className, { away, leftwards }]}
 	role="presentation"
 	onpointerenter={back}
 	onfocusin={back}
@@ -42,15 +47,19 @@
 		background: var(--ink);
 		color: var(--sheet);
 		border-radius: 3px;
-		visibility: hidden;
+		display: none;
 		pointer-events: none;
+	}
+	.leftwards > [role='tooltip'] {
+		left: auto;
+		right: 0;
 	}
 	.explained:hover > [role='tooltip'],
 	.explained:focus-within > [role='tooltip'] {
-		visibility: visible;
+		display: block;
 	}
 	.away > [role='tooltip'] {
-		visibility: hidden !important;
+		display: none !important;
 	}
 	@media print {
 		[role='tooltip'] {

@@ -1,15 +1,20 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Snippet } from 'svelte';
-	import { FOLLOWING, patternFrom, untyped, withPattern, type Following } from '$lib/core/patterns/edit-days';
+	import {
+		FOLLOWING,
+		patternFrom,
+		untyped,
+		withPattern,
+		type Following,
+		type Untyped
+	} from '$lib/core/patterns/edit-days';
 	import { PACES, type Loop, type Pace, type Phase, type Stage } from '$lib/core/document/types';
-	import { PATTERNS } from '$lib/core/patterns';
-	import { unfold, withPace, type Unfolded } from '$lib/core/patterns/pattern';
+	import { withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import type { Cell } from '$lib/core/conditions/cells';
 	import { PACE_WORDS, clock } from '$lib/words/labels';
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
-	import PatternPicker from './phases/PatternPicker.svelte';
 	import { message } from '$lib/words/message';
 	import { dayRemarks } from '$lib/core/patterns/day-remarks';
 	import { remarkWords } from '$lib/words/figure/day-remark-words';
@@ -83,17 +88,13 @@
 		startError = time === null || time === 1440 ? 'a time such as 07:30' : undefined;
 		if (time !== null && !startError) stage.startMin = time;
 	}
-	const unfoldedOf = (id: string | null): Unfolded | Omit<Unfolded, 'patternId'> | null => {
-		const pattern = PATTERNS.find((one) => one.id === id);
-		if (pattern) return unfold(pattern, 'guided', () => '');
-		return house.find((one) => one.id === id)?.content ?? null;
-	};
-	function take(unfolded: Unfolded): void {
+	/** @param given what the pattern of now gives */
+	function take(unfolded: Unfolded, given: Untyped | null): void {
 		if (isFoul) {
 			stage.foul!.sequence = unfolded.sequence;
 			stage.foul!.bed.kind = unfolded.bed;
 		} else {
-			const own = untyped(before, unfoldedOf(stage.patternId));
+			const own = untyped(before, given);
 			stage = withPattern($state.snapshot(stage) as Stage, unfolded, own);
 		}
 		picking = false;
@@ -265,7 +266,9 @@
 		<p class="empty">What happens on this day? Choose a pattern; everything in it can be changed after.</p>
 	{/if}
 	{#if picking || isEmpty}
-		<PatternPicker {house} pace={stage.pace} {take} {add} {drop} empty={isEmpty} />
+		{#await import('./phases/PatternPicker.svelte') then { default: PatternPicker }}
+			<PatternPicker {house} {stage} {take} {add} {drop} empty={isEmpty} />
+		{/await}
 	{/if}
 	{#if !isEmpty}
 		<div>

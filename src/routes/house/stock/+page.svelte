@@ -223,7 +223,9 @@
 	.sheet h2 {
 		margin-bottom: 8px;
 	}
+	/* Hidden words inside are placed against it: else they would make the page wide. */
 	.frame {
+		position: relative;
 		overflow-x: auto;
 	}
 	table {

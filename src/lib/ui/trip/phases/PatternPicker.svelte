@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { Button, Input } from 'flowbite-svelte';
 	import { EXTRAS, PATTERNS } from '$lib/core/patterns';
+	import type { Untyped } from '$lib/core/patterns/edit-days';
 	import { withNewIds, withPace, type Unfolded } from '$lib/core/patterns/pattern';
 	import { patternName, patternOf, unfoldNamed } from '$lib/words/patterns';
-	import { PACES, type Pace, type Phase, type Sequence } from '$lib/core/document/types';
+	import { PACES, type Pace, type Phase, type Sequence, type Stage } from '$lib/core/document/types';
 	import { PACE_WORDS, duration } from '$lib/words/labels';
 	import { rolledOut } from '$lib/core/document/sequence';
 	import Choice from '../../parts/Choice.svelte';
@@ -15,19 +16,19 @@
 	}
 	interface Props {
 		house: readonly HousePattern[];
-		pace: Pace;
-		/** a whole day */
-		take: (unfolded: Unfolded) => void;
+		stage: Stage;
+		/** a whole day, and what the pattern that the day has now gives it */
+		take: (unfolded: Unfolded, given: Untyped | null) => void;
 		add: (phase: Phase) => void;
 		drop: (id: string) => void;
 		/** whether the day is still empty, so that choosing replaces nothing */
 		empty: boolean;
 	}
-	let { house, pace, take, add, drop, empty }: Props = $props();
+	let { house, stage, take, add, drop, empty }: Props = $props();
 
 	const newId = (): string => crypto.randomUUID();
 	// svelte-ignore state_referenced_locally
-	let chosenPace = $state<Pace>(pace);
+	let chosenPace = $state<Pace>(stage.pace);
 	let query = $state('');
 
 	/** Minutes outdoors, nights and houses apart. */
@@ -48,21 +49,28 @@
 	]);
 	const shown = $derived(all.filter(({ name }) => name.toLowerCase().includes(query.trim().toLowerCase())));
 
+	/** What the pattern of now gives: only what differs from it was typed. */
+	function given(): Untyped | null {
+		const pattern = PATTERNS.find(({ id }) => id === stage.patternId);
+		if (pattern) return unfoldNamed(pattern, stage.pace, () => '');
+		return house.find(({ id }) => id === stage.patternId)?.content ?? null;
+	}
 	function choose(id: string, own: boolean): void {
 		if (!own) {
-			take(unfoldNamed(patternOf(id), chosenPace, newId));
+			take(unfoldNamed(patternOf(id), chosenPace, newId), given());
 			return;
 		}
 		const { content } = house.find((pattern) => pattern.id === id)!;
 		const paced = (sequence: Sequence): Sequence =>
 			withNewIds(withPace(sequence, content.pace, chosenPace), newId);
-		take({
+		const taken = {
 			...content,
 			pace: chosenPace,
 			patternId: id,
 			sequence: paced(content.sequence),
 			foul: content.foul && { ...content.foul, sequence: paced(content.foul.sequence) }
-		});
+		};
+		take(taken, given());
 	}
 	const extras = unfoldNamed(
 		{ id: 'extras', doing: 'hike', startMin: 0, bed: 'none', day: EXTRAS },
