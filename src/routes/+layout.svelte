@@ -136,7 +136,7 @@
 		border-bottom: 3px solid var(--ink);
 	}
 	main {
-		padding: 10px 26px 50px;
+		padding: 10px 26px 24px;
 		max-width: 1500px;
 		margin: 0 auto;
 	}

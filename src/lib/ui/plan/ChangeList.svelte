@@ -32,8 +32,6 @@
 		margin-bottom: 4px;
 	}
 	.long {
-		columns: 2;
-		column-gap: 22px;
 		font-size: 15px;
 	}
 	li {
@@ -47,7 +45,6 @@
 	}
 	@media (max-width: 760px) {
 		.long {
-			columns: 1;
 			font-size: 16px;
 		}
 	}

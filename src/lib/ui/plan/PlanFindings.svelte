@@ -42,7 +42,7 @@
 <style>
 	.findings {
 		margin-top: 6px;
-		max-height: 290px;
+		max-height: 268px;
 		overflow-y: auto;
 	}
 	.findings li {

@@ -163,9 +163,18 @@
 </script>
 
 <section class="get no-print" aria-labelledby="what-to-get">
-	<h2 id="what-to-get">What to get</h2>
 	<div class="ask">
-		<Choice id="price-level" label="Prices" bind:value={level} options={PRICE_LEVELS} words={LEVEL_WORDS} />
+		<h2 id="what-to-get">What to get</h2>
+		<span class="soft">at</span>
+		<Choice
+			bare
+			id="price-level"
+			label="Prices"
+			bind:value={level}
+			options={PRICE_LEVELS}
+			words={LEVEL_WORDS}
+		/>
+		<span class="soft">prices</span>
 		<Button onclick={ask} disabled={progress !== null}>Work out what to get</Button>
 		<Button class="quiet" onclick={asked.stop} disabled={progress === null}>Stop</Button>
 		<span role="status" aria-label="Working out what to get">
@@ -228,15 +237,15 @@
 
 <style>
 	.get {
-		margin-top: 18px;
+		margin-top: 8px;
 		display: grid;
 		gap: 8px;
 	}
 	.ask {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px 14px;
-		align-items: end;
+		gap: 6px 12px;
+		align-items: center;
 		min-height: 34px;
 	}
 	progress {

@@ -289,7 +289,7 @@
 	}
 	.along,
 	.marks :global(.along) {
-		column-span: all;
+		grid-column: 1 / -1;
 		padding-bottom: 8px;
 	}
 	.along :global(input) {
@@ -312,7 +312,9 @@
 	}
 	.marks {
 		padding: 8px 0;
-		columns: 4 150px;
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+		gap: 2px 12px;
 		font-size: 14px;
 	}
 	.marks :global(.along) {

@@ -19,12 +19,9 @@
 	import { firstName, longDate, shortName } from '$lib/words/labels';
 	import PlanHead from '$lib/ui/plan/PlanHead.svelte';
 	import PlanSearch from '$lib/ui/plan/PlanSearch.svelte';
-	import PlanFindings from '$lib/ui/plan/PlanFindings.svelte';
-	import OtherWeather from '$lib/ui/plan/OtherWeather.svelte';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import PlanDay from '$lib/ui/plan/drawing/PlanDay.svelte';
-	import IfSomething from '$lib/ui/plan/IfSomething.svelte';
-	import ChangeList from '$lib/ui/plan/ChangeList.svelte';
+	import DayInWords from '$lib/ui/plan/DayInWords.svelte';
 	import { PlanSession } from '$lib/ui/plan/plan-session.svelte';
 	import { whyVerdict } from '$lib/ui/plan/why-later';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
@@ -225,16 +222,15 @@
 		/>
 	{/if}
 	{#snippet more()}
-		<div class="top">
-			<ChangeList name={first} start={told.start} changes={told.changes} evening={planned.evening} {nameOf} />
-			<section aria-label="What to look at">
-				<h2>Look at</h2>
-				<PlanFindings {findings} name={first} {nameOf} />
-				<IfSomething {phases} client={data.client} bind:open={unfolded.emergencies} />
-				<h2>In other weather</h2>
-				<OtherWeather others={toldOthers} weathers={data.trip.weathers} {nameOf} name={first} />
-			</section>
-		</div>
+		<DayInWords
+			{told}
+			day={planned}
+			others={toldOthers}
+			weathers={data.trip.weathers}
+			client={data.client}
+			{nameOf}
+			bind:emergenciesOpen={unfolded.emergencies}
+		/>
 	{/snippet}
 	{#if narrow.current}
 		<details class="no-print">
@@ -329,18 +325,12 @@
 	.all.ok {
 		border-left-color: var(--v-right);
 	}
-	.top {
-		display: grid;
-		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-		gap: 10px 28px;
-		margin: 18px 0 14px;
-	}
 	.trouble {
 		border-left: 5px solid var(--v-short);
 		padding: 3px 12px;
 	}
 	.wanted {
-		margin-top: 14px;
+		margin-top: 6px;
 	}
 	summary {
 		cursor: pointer;
@@ -356,11 +346,6 @@
 		font-size: 18px;
 		padding: 20px 0;
 	}
-	@media (max-width: 760px) {
-		.top {
-			grid-template-columns: 1fr;
-		}
-	}
 	/* One day, one sheet. */
 	@page {
 		size: A4 portrait;
@@ -374,22 +359,6 @@
 		.all {
 			font-size: 11.5pt;
 			margin: 2px 0 4px;
-		}
-		.top {
-			font-size: 8pt;
-			gap: 4px 14px;
-			margin-bottom: 4px;
-			break-inside: avoid;
-		}
-		.top :global(:is(ol, .if, .quiet, h2)) {
-			font-size: 8pt;
-		}
-		.top :global(h2) {
-			font-size: 11pt;
-		}
-		.top :global(li) {
-			padding-top: 1px;
-			padding-bottom: 1px;
 		}
 		.note,
 		.wanted {

@@ -1,0 +1,114 @@
+import { chromium } from 'playwright-core';
+import { programPath } from './machine.mjs';
+
+/** A slow phone: four times slower than this machine, on 1.6 Mbit/s with 150 ms to the server (common practice, no source). */
+const SLOW_PHONE = { cpu: 4, bytesPerSecond: (1.6e6 / 8) | 0, latencyMs: 150 };
+const GROUP_OF = 12;
+
+const post = async (url, data) => {
+	const answer = await fetch(url, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json', origin: new URL(url).origin },
+		body: JSON.stringify(data)
+	});
+	if (!answer.ok) throw new Error(`${url}: ${answer.status} ${await answer.text()}`);
+	return answer.json();
+};
+
+const demo = async (address) => (await fetch(`${address}/api/v1/trips/demo-trip`)).json();
+
+/** A trip like the demo’s with twelve clients, whose plans are stored. @returns its id, and a client without a plan each time */
+async function groupTrip(address) {
+	const { trip, clients } = await demo(address);
+	const { things } = clients.find(({ id }) => id === 'demo-teo');
+	const { id } = await post(`${address}/api/v1/trips`, { name: 'Twelve' });
+	const { weathers, stages, site } = trip;
+	await fetch(`${address}/api/v1/trips/${id}`, {
+		method: 'PUT',
+		headers: { 'content-type': 'application/json', origin: address },
+		body: JSON.stringify({ name: 'Twelve', place: '', site, weathers, stages, version: 1 })
+	});
+	for (let i = 0; i < GROUP_OF; i++) {
+		const guest = await post(`${address}/api/v1/clients`, { name: `Guest ${i + 1}`, tripId: id });
+		// Each has one thing less than the one before: twelve plans, and not one twelve times.
+		for (const { typeId, quantity } of things.slice(0, things.length - i))
+			await post(`${address}/api/v1/clients/${guest.id}/things`, { typeId, quantity });
+	}
+	for (;;) {
+		const { plans } = await (await fetch(`${address}/api/v1/trips/${id}/plans`)).json();
+		if (plans.every(({ state }) => state === 'there')) return id;
+		await new Promise((wake) => setTimeout(wake, 1000));
+	}
+}
+
+/**
+ * What somebody waits for, from the address typed to what is read.
+ * @returns figures with their limits, as `npm run bench` prints them
+ */
+export async function pageTimes(address) {
+	const browser = await chromium.launch({
+		executablePath: programPath('chromium'),
+		args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
+	});
+	const timed = async (url, seen, { phone = false, before } = {}) => {
+		const context = await browser.newContext({
+			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+			serviceWorkers: 'block'
+		});
+		const page = await context.newPage();
+		if (phone) {
+			const session = await context.newCDPSession(page);
+			await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_PHONE.cpu });
+			await session.send('Network.emulateNetworkConditions', {
+				offline: false,
+				latency: SLOW_PHONE.latencyMs,
+				downloadThroughput: SLOW_PHONE.bytesPerSecond,
+				uploadThroughput: SLOW_PHONE.bytesPerSecond
+			});
+		}
+		await before?.();
+		const begin = performance.now();
+		const going = page.goto(address + url, { waitUntil: 'commit' });
+		await going;
+		await seen(page).waitFor({ timeout: 60_000 });
+		const ms = performance.now() - begin;
+		await context.close();
+		return ms;
+	};
+	const several = async (count, ...of) => {
+		const values = [];
+		for (let i = 0; i <= count; i++) values.push(await timed(...of));
+		// The first one finds nothing warm on the server.
+		return values.slice(1);
+	};
+	const allRight = (page) => page.getByRole('status', { name: /all right/ });
+	const figures = [];
+	try {
+		const stored = '/trips/demo-trip/plan/demo-runa';
+		await (await fetch(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
+		figures.push({ name: 'a stored plan is read', values: await several(7, stored, allRight), limit: 1000 });
+		figures.push({
+			name: 'a stored plan is read on a slow phone',
+			values: await several(5, stored, allRight, { phone: true }),
+			limit: 3000
+		});
+		const id = await groupTrip(address);
+		figures.push({
+			name: 'who of twelve clients is not all right, stored',
+			values: await several(7, `/trips/${id}/group`, (page) => page.getByRole('table').first()),
+			limit: 500
+		});
+		const client = (await demo(address)).clients.find((one) => one.id === 'demo-teo');
+		const fresh = [];
+		for (let i = 0; i < 5; i++) {
+			const guest = await post(`${address}/api/v1/clients`, { name: `New ${i}`, tripId: id });
+			for (const { typeId, quantity } of client.things)
+				await post(`${address}/api/v1/clients/${guest.id}/things`, { typeId, quantity });
+			fresh.push(await timed(`/trips/${id}/plan/${guest.id}`, allRight));
+		}
+		figures.push({ name: 'a new plan is read', values: fresh, limit: 3000 });
+	} finally {
+		await browser.close();
+	}
+	return figures;
+}
