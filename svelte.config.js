@@ -6,6 +6,8 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter(),
+		// All style of a page comes with it: it is drawn before anything else has been asked for.
+		inlineStyleThreshold: 20_000,
 		csp: {
 			directives: {
 				'default-src': ['self'],

@@ -1,4 +1,4 @@
-import { chromium } from 'playwright-core';
+import { chromium, devices } from 'playwright-core';
 import { programPath } from './machine.mjs';
 
 /** A slow phone: four times slower than this machine, on 1.6 Mbit/s with 150 ms to the server (common practice, no source). */
@@ -52,6 +52,7 @@ export async function pageTimes(address) {
 	});
 	const timed = async (url, seen, { phone = false, before } = {}) => {
 		const context = await browser.newContext({
+			...(phone ? devices['Pixel 7'] : {}),
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			serviceWorkers: 'block'
 		});

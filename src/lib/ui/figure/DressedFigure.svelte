@@ -2,17 +2,18 @@
 	import { headPath, limbPath, sleeve, smallPartPath, trouserLeg, TRUNK } from './body-shapes';
 
 	const bare = (): number => 0;
-	/** The body itself, by part: each is marked where something is wrong with it. */
+	/** The right half of the body itself, by part: each is marked where something is wrong with it. */
 	const body = [
-		{ parts: ['neck'], d: limbPath('neck', { fromY: 48, toY: 72 }, bare), isPaired: false },
-		{ parts: ['arms'], d: limbPath('arm', sleeve(1), bare), isPaired: true },
-		{ parts: ['hands'], d: smallPartPath('hands', 0), isPaired: true },
-		{ parts: ['calves'], d: limbPath('leg', { fromY: 272, toY: 364 }, bare), isPaired: true },
-		{ parts: ['thighs'], d: limbPath('leg', { ...trouserLeg(1, 0), toY: 276 }, bare), isPaired: true },
-		{ parts: ['feet'], d: smallPartPath('feet', 0), isPaired: true },
-		{ parts: ['torso'], d: limbPath('trunk', TRUNK, bare), isPaired: false },
-		{ parts: ['ears', 'face'], d: headPath(), isPaired: false }
+		{ parts: ['neck'], d: limbPath('neck', { fromY: 48, toY: 72 }, bare) },
+		{ parts: ['arms'], d: limbPath('arm', sleeve(1), bare) },
+		{ parts: ['hands'], d: smallPartPath('hands', 0) },
+		{ parts: ['calves'], d: limbPath('leg', { fromY: 272, toY: 364 }, bare) },
+		{ parts: ['thighs'], d: limbPath('leg', { ...trouserLeg(1, 0), toY: 276 }, bare) },
+		{ parts: ['feet'], d: smallPartPath('feet', 0) },
+		{ parts: ['torso'], d: limbPath('trunk', TRUNK, bare) },
+		{ parts: ['ears', 'face'], d: headPath() }
 	] as const;
+	const wholeBody = body.map(({ d }) => d).join('');
 </script>
 
 <script lang="ts">
@@ -64,66 +65,39 @@
 	);
 </script>
 
-{#snippet twice(d: string, isPaired: boolean, style: string, fillWith: string, isHoled = false)}
-	<path {d} class={style} style:fill={fillWith} fill-rule={isHoled ? 'evenodd' : 'nonzero'} />
-	{#if isPaired}<path {d} class={style} style:fill={fillWith} transform="scale(-1,1)" />{/if}
-{/snippet}
 {#snippet cloth(layer: FigureLayer)}
 	<g class="layer" class:new={layer.isNew} class:glass={layer.isGlass}>
-		{#each layer.pieces as piece, i (i)}
-			{@render twice(piece.d, piece.isPaired, 'edge', 'none', piece.isHoled)}
-		{/each}
-		{#each layer.pieces as piece, i (i)}
-			{@render twice(
-				piece.d,
-				piece.isPaired,
-				'fill',
-				layer.isGlass ? 'var(--ink)' : fill(layer),
-				piece.isHoled
-			)}
-		{/each}
+		<path d={layer.d} class="cloth" style:fill={layer.isGlass ? 'var(--ink)' : fill(layer)} />
 		{#if layer.wet >= DAMP_FROM && !isSmall}
-			{#each layer.pieces as piece, i (i)}
-				{@render twice(
-					piece.d,
-					piece.isPaired,
-					'fill',
-					`url(#${id}-wet-${layer.wet >= WET_FROM ? 'soaked' : 'damp'})`,
-					piece.isHoled
-				)}
-			{/each}
+			<path d={layer.d} style:fill="url(#{id}-wet-{layer.wet >= WET_FROM ? 'soaked' : 'damp'})" />
 		{/if}
 	</g>
 {/snippet}
 {#snippet skin(isHatched: boolean)}
-	{#each body as { parts, d, isPaired } (parts[0])}{@render twice(d, isPaired, 'skin', 'none')}{/each}
-	{#each body as { parts, d, isPaired } (parts[0])}{@render twice(d, isPaired, 'fill', 'var(--sheet)')}{/each}
-	{#each body as { parts, d, isPaired } (parts[0])}
+	<path d={wholeBody} class="skin" />
+	{#each body as { parts, d } (parts[0])}
 		{@const mark = markOf(parts)}
 		{#if isHatched && (mark === 'cool' || mark === 'short')}
-			{@render twice(d, isPaired, 'fill', isSmall ? `var(--v-${mark})` : `url(#${id}-hatch-${mark})`)}
+			<path {d} style:fill={isSmall ? `var(--v-${mark})` : `url(#${id}-hatch-${mark})`} />
 		{/if}
-		{#if mark === 'missing' || mark === 'not asked'}
-			{@render twice(d, isPaired, 'bare', 'none')}
-		{/if}
+		{#if mark === 'missing' || mark === 'not asked'}<path {d} class="bare" />{/if}
 	{/each}
 {/snippet}
 
 <svg width={breadth} {height} role="img" aria-label={sentence} class:small={isSmall}>
-	<ClothPatterns prefix="{id}-" />
+	{#if !isSmall}<ClothPatterns prefix="{id}-" />{/if}
 	<defs>
-		<clipPath id="{id}-left"><rect x="-400" y="-40" width="400" height="480" /></clipPath>
-		<clipPath id="{id}-right"><rect x="0" y="-40" width="400" height="480" /></clipPath>
+		<clipPath id="{id}-half"><rect x="0" y="-40" width="400" height="480" /></clipPath>
 		<!-- An open front shows what is under it; one that is vented is open at the neck. -->
 		<clipPath id="{id}-open"><path d="M0,-40 H400 V440 H22 L5,66 H0 Z" /></clipPath>
 		<clipPath id="{id}-vented"><path d="M0,-40 H400 V440 H0 V136 L11,66 H0 Z" /></clipPath>
 	</defs>
 	<g transform="translate({middleX},{OVER_HEAD * scale}) scale({scale})">
-		<g clip-path="url(#{id}-left)">
+		<g clip-path="url(#{id}-half)" transform="scale(-1,1)">
 			{#each figure.cut as layer (layer.thingId)}{@render cloth(layer)}{/each}
 			{@render skin(true)}
 		</g>
-		<g clip-path="url(#{id}-right)">
+		<g clip-path="url(#{id}-half)">
 			{@render skin(false)}
 			{#each figure.outside as layer (layer.thingId)}
 				<g clip-path={layer.opening === 'closed' ? undefined : `url(#${id}-${layer.opening})`}>
@@ -158,34 +132,35 @@
 		flex: none;
 		overflow: visible;
 	}
-	.edge {
+	/* The edge lies under the cloth, so that sleeves and trunk are one. */
+	.cloth {
+		paint-order: stroke;
 		stroke: var(--ink);
 		stroke-width: 2.6;
 		stroke-linejoin: round;
-		vector-effect: none;
 	}
-	.new .edge {
+	.new .cloth {
 		stroke-width: 6;
 	}
-	.fill {
-		stroke: none;
-	}
-	.glass .fill {
-		opacity: 0.85;
+	.glass .cloth {
+		fill-opacity: 0.85;
 	}
 	.skin {
+		paint-order: stroke;
+		fill: var(--sheet);
 		stroke: var(--rule-strong);
 		stroke-width: 1.2;
 	}
 	.bare {
+		fill: none;
 		stroke: var(--v-short);
 		stroke-width: 3;
 		stroke-dasharray: 5 4;
 	}
-	.small .edge {
+	.small .cloth {
 		stroke-width: 3.2;
 	}
-	.small .new .edge {
+	.small .new .cloth {
 		stroke-width: 9;
 	}
 	.middle {

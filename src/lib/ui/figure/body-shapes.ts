@@ -126,9 +126,10 @@ export const waist = (share: number): Reach => ({
 });
 
 const toPath = line<Point>(
-	({ x }) => Math.round(x * 100) / 100,
-	({ y }) => Math.round(y * 100) / 100
+	({ x }) => Math.round(x * 10) / 10,
+	({ y }) => Math.round(y * 10) / 10
 ).curve(curveLinearClosed);
+/** An outline. All run clockwise, so that outlines of one layer that overlap are one shape; a hole runs the other way. */
 const closed = (points: readonly Point[]): string => toPath(points) ?? '';
 /** Cloth at the root of the neck lies flatter than it is thick. */
 const COLLAR_SHARE = 0.3;
@@ -231,9 +232,9 @@ export const maskPath = (share: number, grown: number): string =>
 	closed(
 		around(HEAD, grown)
 			.filter(({ y }) => y >= HEAD.y + HEAD.radiusY - share * 26)
-			.sort((a, b) => Math.atan2(a.x, a.y - HEAD.y) - Math.atan2(b.x, b.y - HEAD.y))
+			.sort((a, b) => Math.atan2(b.x, b.y - HEAD.y) - Math.atan2(a.x, a.y - HEAD.y))
 	);
-/** A hood round the head, with the opening for the face in it (to be filled by the even-odd rule). */
+/** A hood round the head, with the opening for the face in it. */
 export const hoodPath = (grown: number, opening: 'face' | 'eyes'): string =>
 	headPath(grown) +
 	closed(
@@ -242,7 +243,7 @@ export const hoodPath = (grown: number, opening: 'face' | 'eyes'): string =>
 				? { x: 0, y: 38, radiusX: 12.5, radiusY: 15.5 }
 				: { x: 0, y: 32, radiusX: 13.5, radiusY: 6.5 },
 			0
-		)
+		).reverse()
 	);
 export const GLASSES =
 	'M-15 27 L15 27 L15 30 Q14 38 7.5 38 Q2 38 1.4 31 L-1.4 31 Q-2 38 -7.5 38 Q-14 38 -15 30 Z';

@@ -38,14 +38,6 @@ import {
  * the picture is cut open down to the skin, the other one is seen from outside; both are made of the same shapes.
  */
 
-/** One outline of a layer. */
-export interface Piece {
-	d: string;
-	/** of an arm, hand, leg or foot: there is another one on the other side */
-	isPaired: boolean;
-	/** a hood has a hole for the face */
-	isHoled: boolean;
-}
 export interface FigureLayer {
 	thingId: string;
 	tone: ClothFunction;
@@ -54,7 +46,8 @@ export interface FigureLayer {
 	wet: number;
 	/** put on at this moment */
 	isNew: boolean;
-	pieces: Piece[];
+	/** its outline on the right half of the figure; the left half is its mirror image */
+	d: string;
 	/** where a line to its name begins, on the right side */
 	anchor: Point;
 	/** half of the picture on whose side its name stands: what lies on trunk and limbs is named where it is cut open */
@@ -138,40 +131,34 @@ export function drawnFigure(
 			const { cloth } = layer;
 			const clo = (part: Part): number => units(parts.get(part)?.clo ?? 0);
 			const share = (part: Part): number => parts.get(part)?.share ?? 0;
-			const pieces: Piece[] = [];
+			let outline = '';
+			const piece = (d: string): void => void (outline += d);
 			const anchors: Point[] = [];
-			const onLimb = (on: OnLimb, isPaired: boolean): void => {
+			const onLimb = (on: OnLimb): void => {
 				const offset = (y: number): number => under.at(on.limb, y, on.reach) + on.thick(y);
-				const d = limbPath(on.limb, on.reach, offset);
-				if (d) pieces.push({ d, isPaired, isHoled: false });
+				piece(limbPath(on.limb, on.reach, offset));
 				under.add(on);
 			};
 			const anchorAt = (limb: Limb, y: number): void => {
 				const reach = { fromY: y - 40, toY: y + 40 };
 				anchors.push(edgeAt(limb, y, under.at(limb, y, reach) - 0.5));
 			};
-			const piece = (d: string, isPaired = false, isHoled = false): void => {
-				pieces.push({ d, isPaired, isHoled });
-			};
 			const isOnLegs = cloth.slot !== null && LEG_SLOTS.has(cloth.slot);
 			const legThick = (y: number): number =>
 				y < KNEE_Y && share('thighs') > 0 ? clo('thighs') : clo('calves');
 			if (share('feet') > 0) {
 				onSmall.feet += clo('feet') * SMALL_PART_SCALE;
-				piece(smallPartPath('feet', onSmall.feet), true);
+				piece(smallPartPath('feet', onSmall.feet));
 				anchors.push(smallPartEdge('feet', onSmall.feet - 0.5));
 				const thick = (): number => clo('feet') * SMALL_PART_SCALE;
-				if (cloth.heightCm > 5) onLimb({ limb: 'leg', reach: shaft(cloth.heightCm), thick }, true);
+				if (cloth.heightCm > 5) onLimb({ limb: 'leg', reach: shaft(cloth.heightCm), thick });
 			} else if (cloth.slot === 'gaiter') {
-				onLimb({ limb: 'leg', reach: shaft(cloth.heightCm || 40), thick: legThick }, true);
+				onLimb({ limb: 'leg', reach: shaft(cloth.heightCm || 40), thick: legThick });
 				anchorAt('leg', 335);
 			} else if (isOnLegs) {
 				if (share('torso') > 0)
-					onLimb(
-						{ limb: 'trunk', reach: waist(share('torso')), thick: () => clo('torso') || clo('thighs') },
-						false
-					);
-				onLimb({ limb: 'leg', reach: trouserLeg(share('thighs'), share('calves')), thick: legThick }, true);
+					onLimb({ limb: 'trunk', reach: waist(share('torso')), thick: () => clo('torso') || clo('thighs') });
+				onLimb({ limb: 'leg', reach: trouserLeg(share('thighs'), share('calves')), thick: legThick });
 				anchorAt('leg', share('calves') > 0.3 ? 250 : share('thighs') > 0.5 ? 220 : 190);
 			} else if (share('torso') > 0) {
 				const small = share('torso') < 0.6;
@@ -182,20 +169,20 @@ export function drawnFigure(
 					piece(skirtPath(hem.toY, (y) => under.at('leg', y, hem) + thick()));
 					under.add({ limb: 'leg', reach: hem, thick });
 				}
-				onLimb({ limb: 'trunk', reach, thick: () => clo('torso') }, false);
+				onLimb({ limb: 'trunk', reach, thick: () => clo('torso') });
 				if (share('arms') > 0)
-					onLimb({ limb: 'arm', reach: sleeve(share('arms')), thick: () => clo('arms') }, true);
+					onLimb({ limb: 'arm', reach: sleeve(share('arms')), thick: () => clo('arms') });
 				if (share('arms') > 0.3) anchorAt('arm', share('arms') > 0.6 ? 150 : 105);
 				else anchorAt('trunk', 130);
 				if (share('ears') > 0.3) {
 					onSmall.ears += clo('ears') * share('ears');
-					piece(hoodPath(onSmall.ears + 2, 'face'), false, true);
+					piece(hoodPath(onSmall.ears + 2, 'face'));
 				}
 				if (share('neck') > 0.3)
-					onLimb({ limb: 'neck', reach: { fromY: 50, toY: 70 }, thick: () => clo('neck') }, false);
+					onLimb({ limb: 'neck', reach: { fromY: 50, toY: 70 }, thick: () => clo('neck') });
 			} else if (share('hands') > 0) {
 				onSmall.hands += clo('hands') * SMALL_PART_SCALE;
-				piece(smallPartPath('hands', onSmall.hands), true);
+				piece(smallPartPath('hands', onSmall.hands));
 				anchors.push(smallPartEdge('hands', onSmall.hands - 0.5));
 			} else if (cloth.slot === 'eyes') {
 				piece(share('face') > 0 ? GOGGLES : GLASSES);
@@ -205,13 +192,13 @@ export function drawnFigure(
 					onSmall.ears += clo('ears');
 					const grown = onSmall.ears;
 					const isHood = share('face') > 0.3 && share('ears') > 0.8;
-					if (isHood) piece(hoodPath(grown, 'eyes'), false, true);
+					if (isHood) piece(hoodPath(grown, 'eyes'));
 					else if (cloth.typeId === 'headband') piece(bandPath(grown));
 					else piece(crownPath(share('ears'), grown));
 					anchors.push({ x: 9 + grown * 0.8, y: 15 - grown * 0.6 });
 				}
 				if (share('neck') > 0) {
-					onLimb({ limb: 'neck', reach: { fromY: 49, toY: 71 }, thick: () => clo('neck') }, false);
+					onLimb({ limb: 'neck', reach: { fromY: 49, toY: 71 }, thick: () => clo('neck') });
 					if (anchors.length === 0) anchorAt('neck', 62);
 				}
 				if (share('face') > 0) {
@@ -228,7 +215,7 @@ export function drawnFigure(
 					opening: layer.opening,
 					wet,
 					isNew: wornBefore !== null && !wornBefore.has(cloth.thingId),
-					pieces,
+					d: outline,
 					anchor: anchors[0] ?? { x: 0, y: 0 },
 					named:
 						(isOnLegs || share('torso') > 0 || cloth.slot === 'gaiter') && share('feet') === 0

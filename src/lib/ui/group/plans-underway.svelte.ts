@@ -14,12 +14,16 @@ export class PlansUnderway {
 		private readonly looked: (plans: readonly PlanState[]) => Promise<boolean> | boolean = () => true
 	) {}
 
+	/** There is something to ask for again. */
+	get isOpen(): boolean {
+		return this.isSilent || this.plans.some(({ state }) => state === 'wanted' || state === 'working');
+	}
+
 	async look(): Promise<void> {
 		const response = await fetch(`/api/v1/trips/${this.tripId}/plans`).catch(() => null);
 		this.isSilent = !response?.ok;
 		if (response?.ok) this.plans = ((await response.json()) as { plans: PlanState[] }).plans;
-		const isOpen = this.isSilent || this.plans.some(({ state }) => state === 'wanted' || state === 'working');
-		if ((await this.looked(this.plans)) && isOpen)
+		if ((await this.looked(this.plans)) && this.isOpen)
 			this.#timer = setTimeout(() => void this.look(), this.everyMs);
 	}
 	end(): void {

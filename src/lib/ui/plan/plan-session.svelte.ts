@@ -49,6 +49,15 @@ export class PlanSession {
 	/** What the kept plan was asked with: the worker has to work that out before it can answer more. */
 	#keptFor: { wishes: Wish[]; spareChanges: number } | null = null;
 
+	/** @param kept a plan that stands in the page as the server sends it */
+	constructor(kept: Kept | null = null) {
+		if (!kept) return;
+		this.state = 'done';
+		this.isKept = true;
+		this.summary = kept.summary;
+		this.days = kept.days;
+	}
+
 	#post(request: TripRequest): void {
 		if (!this.#worker && this.#of) {
 			this.#worker = new PlanWorker();

@@ -1,5 +1,6 @@
 import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
+import { planGroup } from '$lib/server/plans/work';
 
 export async function load({ params, locals }) {
 	const { trip, clients } = await orNotFound(getDocument(locals.houseId, params.id));
@@ -11,6 +12,8 @@ export async function load({ params, locals }) {
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date })),
 			weathers: trip.weathers.map(({ id, name }) => ({ id, name }))
 		},
+		/** how far they are; what is not there is begun */
+		plans: await planGroup(locals.houseId, trip.id),
 		clients: clients.map(({ id, name, things }) => ({ id, name, things: things.length }))
 	};
 }

@@ -21,9 +21,11 @@
 	const POLL_MS = 700;
 	// svelte-ignore state_referenced_locally
 	const underway = new PlansUnderway(data.trip.id, POLL_MS);
+	// svelte-ignore state_referenced_locally
+	underway.plans = data.plans;
 	const plans = $derived(underway.plans);
 	onMount(() => {
-		void underway.look();
+		if (underway.isOpen) void underway.look();
 		return () => underway.end();
 	});
 

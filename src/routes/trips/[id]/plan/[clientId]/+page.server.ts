@@ -7,7 +7,11 @@ import { orNotFound } from '$lib/server/http';
 import { keptPlan } from '$lib/server/plans/keep';
 import { error } from '@sveltejs/kit';
 
-export async function load({ params, url, locals }) {
+/** What most telephones say of themselves. A wrong guess is mended as soon as the page stands. */
+const isPhone = (headers: Headers): boolean =>
+	headers.get('sec-ch-ua-mobile') === '?1' || /\bMobile\b/.test(headers.get('user-agent') ?? '');
+
+export async function load({ params, url, locals, request }) {
 	const [document, wished, decisions, house] = await Promise.all([
 		orNotFound(getDocument(locals.houseId, params.id)),
 		getWishes(params.id, params.clientId),
@@ -25,6 +29,7 @@ export async function load({ params, url, locals }) {
 	const foul = Boolean(url.searchParams.get('foul') && stages[day]?.foul);
 	const kept = own.things.length > 0 ? await keptPlan(document, own, wished) : null;
 	return {
+		isPhone: isPhone(request.headers),
 		trip: document.trip,
 		others: document.clients.map(({ id, name }) => ({ id, name })),
 		client: schooled(own, document),

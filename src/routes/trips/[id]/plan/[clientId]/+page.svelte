@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	// eslint-disable-next-line import-x/no-duplicates
-	import { onDestroy, untrack } from 'svelte';
+	import { onDestroy, onMount, untrack } from 'svelte';
 	// eslint-disable-next-line import-x/no-duplicates -- two doors whose types stand in one file
 	import { MediaQuery } from 'svelte/reactivity';
 	import { clothOf, wearableThings } from '$lib/core/cloth/things';
@@ -31,9 +31,13 @@
 
 	const units = $derived(readerUnits());
 
-	/** On a phone the drawings become one column of phases, which only a phone loads. */
-	const narrow = new MediaQuery('max-width: 760px', false);
-	const session = new PlanSession();
+	/** On a phone the drawings become one column of phases, which only a phone loads. Until the page stands it is what the server took it for. */
+	const query = new MediaQuery('max-width: 760px');
+	let stands = $state(false);
+	onMount(() => (stands = true));
+	const narrow = $derived(stands ? query.current : data.isPhone);
+	// svelte-ignore state_referenced_locally -- what is kept is in the page as the server sends it; later ones come with the question
+	const session = new PlanSession(data.kept);
 	onDestroy(() => session.end());
 	let wishes = $state.raw<Wish[]>([]);
 	let spareChanges = $state(0);
@@ -197,15 +201,20 @@
 		{stage ? longDate(stage.date) : ''} · {planned.foul ? 'in foul weather' : stage?.name} · {data.weather
 			.name}
 	</p>
-	{#if narrow.current}
+	{#snippet onPhone(Part: NonNullable<typeof data.PlanPhone>)}
+		<Part
+			{phases}
+			{told}
+			client={data.client}
+			{nameOf}
+			onwhy={(phase) => whyVerdict(phase, data.client)}
+		/>
+	{/snippet}
+	{#if narrow && data.PlanPhone}
+		{@render onPhone(data.PlanPhone)}
+	{:else if narrow}
 		{#await import('$lib/ui/plan/PlanPhone.svelte') then { default: PlanPhone }}
-			<PlanPhone
-				{phases}
-				{told}
-				client={data.client}
-				{nameOf}
-				onwhy={(phase) => whyVerdict(phase, data.client)}
-			/>
+			{@render onPhone(PlanPhone)}
 		{/await}
 	{:else}
 		<PlanDay
@@ -232,7 +241,7 @@
 			bind:emergenciesOpen={unfolded.emergencies}
 		/>
 	{/snippet}
-	{#if narrow.current}
+	{#if narrow}
 		<details class="no-print">
 			<summary>The whole day in words, and what to look at</summary>
 			{@render more()}
