@@ -1,5 +1,5 @@
 // npm run bench: the figures that the project promises, as medians of one run.
-// The code is bundled first, as the server runs it. --no-server leaves out the pages of a season.
+// The code is bundled first, as the server runs it. --no-server leaves out the pages; --pages measures nothing else.
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -8,59 +8,60 @@ import { startApp } from './lib/app.mjs';
 import { loadTs, root } from './lib/load-ts.mjs';
 import { ensureBuild, ensurePrograms, ensureSynced, freePort } from './lib/machine.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
+import { pageTimes } from './lib/page-times.mjs';
 
-ensurePrograms(['mariadbd', 'mariadb-install-db']);
+ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
 ensureSynced(root);
-const outDir = path.join(root, '.data/bench');
-await build({
-	root,
-	configFile: false,
-	logLevel: 'error',
-	publicDir: false,
-	build: {
-		outDir,
-		emptyOutDir: true,
-		minify: false,
-		ssr: true,
-		rollupOptions: {
-			input: [path.join(root, 'bench/benchmarks.ts'), path.join(root, 'bench/trips.ts')],
-			output: { entryFileNames: '[name].js' }
-		},
-		target: 'node20'
-	}
-});
-const { benchmarks } = await import(pathToFileURL(path.join(outDir, 'benchmarks.js')).href);
 
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 let slow = 0;
-for (const { name, run, unit, perRun, rounds, limit } of benchmarks()) {
-	for (let i = 0; i < Math.max(3, rounds / 5); i++) run();
-	const times = [];
-	for (let i = 0; i < rounds; i++) {
-		const begin = process.hrtime.bigint();
-		run();
-		times.push(Number(process.hrtime.bigint() - begin) / 1e3 / perRun);
-	}
-	const scale = unit === 'ms' ? 1e3 : 1;
-	const middle = median(times) / scale;
-	const kept = middle <= limit;
-	if (!kept) slow++;
-	console.log(
-		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${(Math.min(...times) / scale).toFixed(1)} to ${(Math.max(...times) / scale).toFixed(1)} (limit ${limit} ${unit})`
-	);
-}
-
-const { trips } = await import(pathToFileURL(path.join(outDir, 'trips.js')).href);
-const { figures, notes } = await trips();
-for (const { name, values, unit, limit } of figures) {
+/** Prints a figure: its median, its range, and whether it keeps its limit. */
+function tell(name, values, unit, limit, more = '') {
 	const middle = median(values);
 	const kept = middle <= limit;
 	if (!kept) slow++;
 	console.log(
-		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${Math.min(...values).toFixed(1)} to ${Math.max(...values).toFixed(1)}, ${values.length} cases (limit ${limit} ${unit})`
+		`${kept ? '✓' : '✗'} ${name}: median ${middle.toFixed(1)} ${unit}, ${Math.min(...values).toFixed(1)} to ${Math.max(...values).toFixed(1)}${more} (limit ${limit} ${unit})`
 	);
 }
-for (const note of notes) console.log(`  ${note}`);
+
+/** What the core takes, alone and over whole trips. */
+async function coreTimes() {
+	const outDir = path.join(root, '.data/bench');
+	await build({
+		root,
+		configFile: false,
+		logLevel: 'error',
+		publicDir: false,
+		build: {
+			outDir,
+			emptyOutDir: true,
+			minify: false,
+			ssr: true,
+			rollupOptions: {
+				input: [path.join(root, 'bench/benchmarks.ts'), path.join(root, 'bench/trips.ts')],
+				output: { entryFileNames: '[name].js' }
+			},
+			target: 'node20'
+		}
+	});
+	const { benchmarks } = await import(pathToFileURL(path.join(outDir, 'benchmarks.js')).href);
+	for (const { name, run, unit, perRun, rounds, limit } of benchmarks()) {
+		for (let i = 0; i < Math.max(3, rounds / 5); i++) run();
+		const times = [];
+		for (let i = 0; i < rounds; i++) {
+			const begin = process.hrtime.bigint();
+			run();
+			times.push(Number(process.hrtime.bigint() - begin) / 1e3 / perRun / (unit === 'ms' ? 1e3 : 1));
+		}
+		tell(name, times, unit, limit);
+	}
+	const { trips } = await import(pathToFileURL(path.join(outDir, 'trips.js')).href);
+	const { figures, notes } = await trips();
+	for (const { name, values, unit, limit } of figures)
+		tell(name, values, unit, limit, `, ${values.length} cases`);
+	for (const note of notes) console.log(`  ${note}`);
+}
 
 /** The data of a plan's page when the plan is stored: read, checked and sent by the server. */
 async function storedPlan(address) {
@@ -71,11 +72,7 @@ async function storedPlan(address) {
 		await (await fetch(`${address}/trips/demo-trip/plan/demo-runa/__data.json?day=${1 + (i % 2)}`)).text();
 		if (i >= 10) times.push(Number(process.hrtime.bigint() - begin) / 1e6);
 	}
-	const kept = median(times) <= 100;
-	if (!kept) slow++;
-	console.log(
-		`${kept ? '✓' : '✗'} page data of a stored plan: median ${median(times).toFixed(1)} ms, ${Math.min(...times).toFixed(1)} to ${Math.max(...times).toFixed(1)} (limit 100 ms)`
-	);
+	tell('page data of a stored plan', times, 'ms', 100);
 }
 
 /** Pages of a season against a bare page of the same server, asked by turns: the 95th percentile of each. */
@@ -102,6 +99,7 @@ async function seasonPages() {
 			}
 		}
 		await storedPlan(app.address);
+		for (const { name, values, limit } of await pageTimes(app.address)) tell(name, values, 'ms', limit);
 	} finally {
 		await app.stop();
 		await database.stop();
@@ -118,5 +116,6 @@ async function seasonPages() {
 		);
 	}
 }
+if (!process.argv.includes('--pages')) await coreTimes();
 if (!process.argv.includes('--no-server')) await seasonPages();
 process.exitCode = slow > 0 ? 1 : 0;

@@ -50,7 +50,7 @@ export async function pageTimes(address) {
 		executablePath: programPath('chromium'),
 		args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
 	});
-	const timed = async (url, seen, { phone = false, before } = {}) => {
+	const timed = async (url, seen, { phone = false } = {}) => {
 		const context = await browser.newContext({
 			...(phone ? devices['Pixel 7'] : {}),
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
@@ -67,12 +67,21 @@ export async function pageTimes(address) {
 				uploadThroughput: SLOW_PHONE.bytesPerSecond
 			});
 		}
-		await before?.();
-		const begin = performance.now();
-		const going = page.goto(address + url, { waitUntil: 'commit' });
-		await going;
-		await seen(page).waitFor({ timeout: 60_000 });
-		const ms = performance.now() - begin;
+		// What is looked for is seen in the frame after it has come. The time begins with the page's own.
+		await page.addInitScript((selector) => {
+			const look = () => {
+				const found = document.querySelector(selector);
+				if (found?.getClientRects().length) window.seenAtMs = performance.now();
+				else requestAnimationFrame(look);
+			};
+			requestAnimationFrame(look);
+		}, seen);
+		// A browser that stands already: what it takes to open is not the page's.
+		await page.waitForTimeout(800);
+		await page.goto(address + url, { waitUntil: 'commit' });
+		const ms = await (
+			await page.waitForFunction(() => window.seenAtMs, null, { timeout: 60_000 })
+		).jsonValue();
 		await context.close();
 		return ms;
 	};
@@ -82,8 +91,10 @@ export async function pageTimes(address) {
 		// The first one finds nothing warm on the server.
 		return values.slice(1);
 	};
-	const allRight = (page) => page.getByRole('status', { name: /all right/ });
-	const figures = [];
+	const allRight = '[role=status][aria-label$="all right?"]';
+	const figures = [
+		{ name: 'a page with nothing on it is read', values: await several(7, '/keys', 'main h1'), limit: 500 }
+	];
 	try {
 		const stored = '/trips/demo-trip/plan/demo-runa';
 		await (await fetch(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
@@ -96,7 +107,7 @@ export async function pageTimes(address) {
 		const id = await groupTrip(address);
 		figures.push({
 			name: 'who of twelve clients is not all right, stored',
-			values: await several(7, `/trips/${id}/group`, (page) => page.getByRole('table').first()),
+			values: await several(7, `/trips/${id}/group`, 'main table'),
 			limit: 500
 		});
 		const client = (await demo(address)).clients.find((one) => one.id === 'demo-teo');

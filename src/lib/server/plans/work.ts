@@ -28,24 +28,31 @@ const questionOf = (houseId: string, tripId: string): Promise<Question> =>
 const fingerprintIn = ({ document, wishes }: Question, client: Client): string =>
 	fingerprintOf(document, client, wishes.get(client.id));
 
-/** Asks for the plans of all clients of a trip, or of some: only what has changed since is worked out. */
-export async function planGroup(
+/** A trip, and how far the plans of all its clients are, or of some: only what has changed since is worked out. */
+export async function groupOf(
 	houseId: string,
 	tripId: string,
 	only?: readonly string[]
-): Promise<PlanState[]> {
+): Promise<{ document: Document; plans: PlanState[] }> {
 	const question = await questionOf(houseId, tripId);
-	const { trip, clients } = question.document;
-	if (trip.stages.length === 0) return [];
+	const { document } = question;
+	const { trip, clients } = document;
+	if (trip.stages.length === 0) return { document, plans: [] };
 	const asked = new Map(
 		clients
 			.filter(({ id }) => !only || only.includes(id))
 			.map((client) => [client.id, fingerprintIn(question, client)])
 	);
+	const before = await planStates(tripId, asked);
+	// Most looks find everything there, and ask for nothing.
+	if (before.every(({ isCurrent }) => isCurrent)) return { document, plans: before };
 	await wantPlans(tripId, asked);
 	work();
-	return planStates(tripId, asked);
+	return { document, plans: await planStates(tripId, asked) };
 }
+/** How far the plans of a trip's clients are, or of some; what is not there is begun. */
+export const planGroup = async (...asked: Parameters<typeof groupOf>): Promise<PlanState[]> =>
+	(await groupOf(...asked)).plans;
 
 let working = 0;
 /** Works out wanted plans until there are none, as many at a time as there are threads for it. */

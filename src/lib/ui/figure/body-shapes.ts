@@ -129,8 +129,28 @@ const toPath = line<Point>(
 	({ x }) => Math.round(x * 10) / 10,
 	({ y }) => Math.round(y * 10) / 10
 ).curve(curveLinearClosed);
+/** So little off a straight line is not seen at any size, units. */
+const STRAIGHT = 0.2;
+const offLine = ({ x, y }: Point, from: Point, to: Point): number => {
+	const [dx, dy] = [to.x - from.x, to.y - from.y];
+	return Math.abs(dx * (from.y - y) - (from.x - x) * dy) / (Math.hypot(dx, dy) || 1);
+};
+/** The corners of an outline: points that lie on a line between others say nothing, and a page holds a hundred outlines. */
+function corners(points: readonly Point[]): Point[] {
+	const kept = points.slice(0, 1);
+	let from = 0;
+	for (let i = 1; i < points.length; i++) {
+		const next = points[i + 1];
+		const isStraight =
+			next && points.slice(from + 1, i + 1).every((one) => offLine(one, points[from]!, next) < STRAIGHT);
+		if (isStraight) continue;
+		kept.push(points[i]!);
+		from = i;
+	}
+	return kept;
+}
 /** An outline. All run clockwise, so that outlines of one layer that overlap are one shape; a hole runs the other way. */
-const closed = (points: readonly Point[]): string => toPath(points) ?? '';
+const closed = (points: readonly Point[]): string => toPath(corners(points)) ?? '';
 /** Cloth at the root of the neck lies flatter than it is thick. */
 const COLLAR_SHARE = 0.3;
 const collar = ({ y }: Point): number =>

@@ -26,9 +26,15 @@ const points = (d: string): { x: number; y: number }[] =>
 const reachAt = ({ outside }: Figure, index: number, atY: number): number =>
 	Math.max(
 		0,
-		...points(outside[index]!.d)
-			.filter(({ y }) => Math.abs(y - atY) < 6)
-			.map(({ x }) => x)
+		...outside[index]!.d.split('M')
+			.map(points)
+			.flatMap((outline) =>
+				outline.flatMap((from, i) => {
+					const to = outline[(i + 1) % outline.length]!;
+					if (Math.min(from.y, to.y) > atY || Math.max(from.y, to.y) < atY || from.y === to.y) return [];
+					return from.x + ((to.x - from.x) * (atY - from.y)) / (to.y - from.y);
+				})
+			)
 	);
 const warmer = (layer: ReturnType<typeof clothWorn>, times: number): ReturnType<typeof clothWorn> => ({
 	...layer,

@@ -1,9 +1,9 @@
-import { getDocument } from '$lib/server/db/clients';
 import { orNotFound } from '$lib/server/http';
-import { planGroup } from '$lib/server/plans/work';
+import { groupOf } from '$lib/server/plans/work';
 
 export async function load({ params, locals }) {
-	const { trip, clients } = await orNotFound(getDocument(locals.houseId, params.id));
+	const { document, plans } = await orNotFound(groupOf(locals.houseId, params.id));
+	const { trip, clients } = document;
 	return {
 		trip: {
 			id: trip.id,
@@ -12,8 +12,8 @@ export async function load({ params, locals }) {
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date })),
 			weathers: trip.weathers.map(({ id, name }) => ({ id, name }))
 		},
-		/** how far they are; what is not there is begun */
-		plans: await planGroup(locals.houseId, trip.id),
+		/** how far they are; what was not there is begun */
+		plans,
 		clients: clients.map(({ id, name, things }) => ({ id, name, things: things.length }))
 	};
 }

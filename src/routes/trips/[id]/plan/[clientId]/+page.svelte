@@ -36,7 +36,8 @@
 	let stands = $state(false);
 	onMount(() => (stands = true));
 	const narrow = $derived(stands ? query.current : data.isPhone);
-	// svelte-ignore state_referenced_locally -- what is kept is in the page as the server sends it; later ones come with the question
+	// A kept plan is drawn by the server already; later ones come with their question.
+	// svelte-ignore state_referenced_locally
 	const session = new PlanSession(data.kept);
 	onDestroy(() => session.end());
 	let wishes = $state.raw<Wish[]>([]);
@@ -202,13 +203,7 @@
 			.name}
 	</p>
 	{#snippet onPhone(Part: NonNullable<typeof data.PlanPhone>)}
-		<Part
-			{phases}
-			{told}
-			client={data.client}
-			{nameOf}
-			onwhy={(phase) => whyVerdict(phase, data.client)}
-		/>
+		<Part {phases} {told} client={data.client} {nameOf} onwhy={(phase) => whyVerdict(phase, data.client)} />
 	{/snippet}
 	{#if narrow && data.PlanPhone}
 		{@render onPhone(data.PlanPhone)}
