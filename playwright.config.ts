@@ -14,6 +14,7 @@ export default defineConfig({
 	expect: { timeout: 30_000 },
 	reporter: [['list'], ['json']],
 	use: {
+		locale: 'en-GB',
 		actionTimeout: 15_000,
 		baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
 		viewport: { width: 1280, height: 800 },

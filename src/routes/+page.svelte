@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { goto, invalidate } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
 	import { daysBetween } from '$lib/core/patterns/edit-days';
@@ -133,7 +134,7 @@
 				<li class="trip">
 					<div class="when">
 						{#if trip.firstDate}
-							<span>{shortDate(trip.firstDate)}</span>
+							<span>{shortDate(trip.firstDate, readerUnits())}</span>
 							<span class="soft small">{away(trip.firstDate)}</span>
 						{/if}
 					</div>

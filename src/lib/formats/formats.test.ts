@@ -9,14 +9,17 @@ import { planStage } from '../core/plan/planner';
 import {
 	clock,
 	coverageWords,
+	dayOfWeek,
 	degrees,
 	duration,
 	longDate,
+	shortDate,
 	shortName,
 	signed,
 	verdictSentence,
 	verdictTag
 } from '../words/labels';
+import { METRIC } from '../words/units';
 import { check } from './check';
 import { DEMO_DOCUMENT } from './demo';
 import { planAnswer } from './answers/plan-answer';
@@ -175,8 +178,11 @@ describe('words', () => {
 		[duration(45), '45 min'],
 		[duration(540), '9 h'],
 		[duration(150), '2 h 30 min'],
-		[longDate('2027-01-23'), 'Sat 23 Jan 2027'],
-		[longDate('soon'), 'soon'],
+		[longDate('2027-01-23', METRIC), 'Sat 23 Jan 2027'],
+		[longDate('2027-01-23', { date: 'md' }), 'Sat Jan 23, 2027'],
+		[shortDate('2027-01-23', { date: 'md' }), 'Sat Jan 23'],
+		[dayOfWeek('2027-01-23'), 'Sat 23'],
+		[longDate('soon', METRIC), 'soon'],
 		[shortName('Hard shell, jacket, taped'), 'Hard shell']
 	])('%s', (own, expected) => expect(own).toBe(expected));
 

@@ -131,7 +131,8 @@ function sequenceChanges(before: Sequence, after: Sequence, units: Units): strin
 function stageChanges(before: Stage, after: Stage, units: Units): string[] {
 	const changes: string[] = [];
 	if (before.name !== after.name) changes.push(`now called “${after.name}”`);
-	if (before.date !== after.date) changes.push(fromTo('date', longDate(before.date), longDate(after.date)));
+	if (before.date !== after.date)
+		changes.push(fromTo('date', longDate(before.date, units), longDate(after.date, units)));
 	if (before.startMin !== after.startMin)
 		changes.push(fromTo('start', clock(before.startMin), clock(after.startMin)));
 	changes.push(...baseChanges(before.base, after.base, units));

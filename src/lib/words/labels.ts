@@ -45,11 +45,24 @@ const WEEKDAY = dateFormat({ weekday: 'short' });
 const MONTH = dateFormat({ month: 'short' });
 const MONTH_AND_YEAR = dateFormat({ month: 'long', year: 'numeric' });
 
-/** An ISO date as "Sat 23 Jan 2027", the same on server and page; what is no date comes back as it is. */
-export function longDate(iso: string): string {
+/** The order in which somebody reads the day and the month. */
+type DateOrder = Pick<Units, 'date'>;
+/** An ISO date as "Sat 23 Jan" or "Sat Jan 23", the same on server and page; what is no date comes back as it is. */
+export function shortDate(iso: string, { date: order }: DateOrder): string {
 	const date = new Date(`${iso}T12:00:00Z`);
 	if (Number.isNaN(date.getTime())) return iso;
-	return `${WEEKDAY.format(date)} ${date.getUTCDate()} ${MONTH.format(date)} ${date.getUTCFullYear()}`;
+	const [day, month] = [date.getUTCDate(), MONTH.format(date)];
+	return `${WEEKDAY.format(date)} ${order === 'md' ? `${month} ${day}` : `${day} ${month}`}`;
+}
+/** Where there is no room for the month: "Sat 23". */
+export const dayOfWeek = (iso: string): string => {
+	const date = new Date(`${iso}T12:00:00Z`);
+	return Number.isNaN(date.getTime()) ? iso : `${WEEKDAY.format(date)} ${date.getUTCDate()}`;
+};
+/** The same with its year: "Sat 23 Jan 2027" or "Sat Jan 23, 2027". */
+export function longDate(iso: string, order: DateOrder): string {
+	const short = shortDate(iso, order);
+	return short === iso ? iso : `${short}${order.date === 'md' ? ',' : ''} ${iso.slice(0, 4)}`;
 }
 const MONTH_NAME = dateFormat({ month: 'long' });
 /** Name of a month. @param month 1…12 */
@@ -57,8 +70,6 @@ export const monthName = (month: number): string =>
 	MONTH_NAME.format(new Date(Date.UTC(2027, month - 1, 15)));
 /** An ISO date as "January 2027". */
 export const monthAndYear = (iso: string): string => MONTH_AND_YEAR.format(new Date(`${iso}T12:00:00Z`));
-/** The same without the year: "Sat 23 Jan". */
-export const shortDate = (iso: string): string => longDate(iso).replace(/ \d{4}$/, '');
 
 /** A thing in few words: what stands before the first comma of its name. */
 export const shortName = (name: string): string => name.split(',')[0]!;

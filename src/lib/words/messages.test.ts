@@ -20,7 +20,7 @@ import { hasMessage } from './message';
 import { reasonValueWords, ruleWords } from './reasons';
 import { METRIC, type Units } from './units';
 
-const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb' };
+const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb', date: 'md' };
 /** Sentences of one text; "o’clock" and the like hold no full stop. */
 const sentencesOf = (text: string): string[] => text.split(/(?<=[.?!:;])\s+/).filter(Boolean);
 const MOST_WORDS = 25;

@@ -83,15 +83,18 @@ describe('read whole, as a guide would', () => {
 	});
 	it('is a list to pack from', () => {
 		const { bring, small, leave } = listOf(client, days, trip.stages);
-		const rows = listRows({
-			lines: withEdits(bring, []),
-			small,
-			leave,
-			asked: [],
-			toGet: [],
-			lentIds: new Set(),
-			stages: trip.stages
-		});
+		const rows = listRows(
+			{
+				lines: withEdits(bring, []),
+				small,
+				leave,
+				asked: [],
+				toGet: [],
+				lentIds: new Set(),
+				stages: trip.stages
+			},
+			METRIC
+		);
 		const lines = rows.map(
 			({ section, thing, many, has, note }) =>
 				`${section}: ${many} ${thing}${has === null ? '' : `, has ${has}`}${note ? ` (${note})` : ''}`

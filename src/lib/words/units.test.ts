@@ -19,12 +19,13 @@ import {
 	withUnit
 } from './units';
 
-const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb' };
+const US: Units = { temp: 'F', height: 'ft', speed: 'mph', mass: 'lb', date: 'md' };
 const anyUnits = fc.record({
 	temp: fc.constantFrom(...UNIT_CHOICES.temp),
 	height: fc.constantFrom(...UNIT_CHOICES.height),
 	speed: fc.constantFrom(...UNIT_CHOICES.speed),
-	mass: fc.constantFrom(...UNIT_CHOICES.mass)
+	mass: fc.constantFrom(...UNIT_CHOICES.mass),
+	date: fc.constantFrom(...UNIT_CHOICES.date)
 });
 const anyQuantity = fc.constantFrom<Quantity>('temp', 'difference', 'lapse', 'height', 'speed');
 

@@ -10,15 +10,18 @@ export const UNIT_CHOICES = {
 	temp: ['C', 'F'],
 	height: ['m', 'ft'],
 	speed: ['kmh', 'ms', 'mph'],
-	mass: ['kg', 'lb']
+	mass: ['kg', 'lb'],
+	date: ['dm', 'md']
 } as const;
 export interface Units {
 	temp: 'C' | 'F';
 	height: 'm' | 'ft';
 	speed: 'kmh' | 'ms' | 'mph';
 	mass: 'kg' | 'lb';
+	/** the day before its month, or after it */
+	date: 'dm' | 'md';
 }
-export const METRIC: Units = { temp: 'C', height: 'm', speed: 'kmh', mass: 'kg' };
+export const METRIC: Units = { temp: 'C', height: 'm', speed: 'kmh', mass: 'kg', date: 'dm' };
 
 export const UNIT_WORDS = {
 	C: '°C',
@@ -29,7 +32,9 @@ export const UNIT_WORDS = {
 	ms: 'm/s',
 	mph: 'mph',
 	kg: 'kg',
-	lb: 'lb'
+	lb: 'lb',
+	dm: '23 Jan',
+	md: 'Jan 23'
 } as const;
 
 /** What is measured: a temperature, a difference of temperatures, a lapse (K per 1000 m), a height, a speed in km/h. */
@@ -146,14 +151,19 @@ export function measureWords({ value, unit }: { value: number; unit: MeasureUnit
 	return `${figure} ${LONG_UNITS[shown.unit] ?? shown.unit}`;
 }
 
+/** Readers of English who write the month first; all others write the day first. */
+const MONTH_FIRST = /^en-US\b/i;
+
 /** Units as they are kept in a cookie, and back; what is not understood is metric. */
-export const unitsCookie = ({ temp, height, speed, mass }: Units): string =>
-	[temp, height, speed, mass].join('.');
-export function unitsFrom(cookie: string | undefined): Units {
+export const unitsCookie = ({ temp, height, speed, mass, date }: Units): string =>
+	[temp, height, speed, mass, date].join('.');
+/** @param language what the browser says of its reader's language, where nothing has been chosen */
+export function unitsFrom(cookie: string | undefined, language = ''): Units {
 	const parts = (cookie ?? '').split('.');
+	const usual: Units = { ...METRIC, date: MONTH_FIRST.test(language) ? 'md' : 'dm' };
 	const chosen = Object.entries(UNIT_CHOICES).map(([key, choices], i) => [
 		key,
-		(choices as readonly string[]).includes(parts[i] ?? '') ? parts[i] : METRIC[key as keyof Units]
+		(choices as readonly string[]).includes(parts[i] ?? '') ? parts[i] : usual[key as keyof Units]
 	]);
 	return Object.fromEntries(chosen) as Units;
 }

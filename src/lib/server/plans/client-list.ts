@@ -6,7 +6,6 @@ import { listOf } from '$lib/core/kit/list';
 import { askedOf, withEdits } from '$lib/core/kit/own-lines';
 import { dueOn } from '$lib/core/remedy/decision';
 import { needKey, startNeedsOf } from '$lib/core/remedy/moments';
-import { getWords } from '$lib/words/remedy/decision-words';
 import { getDocument } from '../db/clients';
 import { decisionsOf } from '../db/lending/decisions';
 import { NotFoundError } from '../db/pool';
@@ -59,7 +58,7 @@ export async function clientList(houseId: string, tripId: string, clientId: stri
 		})),
 		toGet: decisions
 			.filter(({ decided, isThere }) => decided === 'get' && !isThere)
-			.map((one) => ({ ...one, due: dueOn(one, firstDate), how: getWords(one, dueOn(one, firstDate)) })),
+			.map((one) => ({ ...one, due: dueOn(one, firstDate) })),
 		lines: withEdits(list.bring, edits),
 		/** worked-out lines that somebody left off */
 		off: list.bring.filter(({ thingId }) => edits.some(({ lineId, isOff }) => isOff && lineId === thingId)),

@@ -5,7 +5,13 @@
 	import { readerUnits } from '../parts/reader-units';
 
 	const units = $derived(readerUnits());
-	const GROUPS = { temp: 'Temperature', height: 'Height', speed: 'Wind and speed', mass: 'Weight' } as const;
+	const GROUPS = {
+		temp: 'Temperature',
+		height: 'Height',
+		speed: 'Wind and speed',
+		mass: 'Weight',
+		date: 'Dates'
+	} as const;
 	let open = $state(false);
 
 	const A_YEAR_S = 31_536_000;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '../parts/reader-units';
 	import { invalidateAll } from '$app/navigation';
 	import { Button, Modal } from 'flowbite-svelte';
 	import FileButton from '$lib/ui/parts/FileButton.svelte';
@@ -32,7 +33,7 @@
 	function when(at: string): string {
 		const moment = new Date(at);
 		const day = new Date(moment.getTime() - moment.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-		return `${shortDate(day)}, ${moment.toTimeString().slice(0, 5)}`;
+		return `${shortDate(day, readerUnits())}, ${moment.toTimeString().slice(0, 5)}`;
 	}
 
 	async function look(file: File): Promise<void> {

@@ -51,7 +51,8 @@
 	<nav class="days" aria-label="Days">
 		{#each trip.stages as stage, i (stage.id)}
 			<a href={address({ day: i })} aria-current={i === day ? 'page' : undefined} title={stage.name}
-				><span class="tiny">{shortDate(stage.date)}</span> <span class="of-day">{stage.name}</span></a
+				><span class="tiny">{shortDate(stage.date, readerUnits())}</span>
+				<span class="of-day">{stage.name}</span></a
 			>
 		{/each}
 	</nav>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '../parts/reader-units';
 	import { Button, Select } from 'flowbite-svelte';
 	import {
 		type DayForecast,
@@ -42,7 +43,7 @@
 		});
 		errors = [];
 		if (known.size === 0) {
-			message = `Nothing for these days. It speaks of ${days.map(({ date }) => longDate(date)).join(', ')}.`;
+			message = `Nothing for these days. It speaks of ${days.map(({ date }) => longDate(date, readerUnits())).join(', ')}.`;
 			return;
 		}
 		apply(known);

@@ -1,5 +1,6 @@
 import type { Decision, Refusal, Way } from '../../core/remedy/decision';
 import { longDate } from '../labels';
+import type { Units } from '../units';
 
 /** What was decided of things to get, in words. */
 
@@ -19,8 +20,12 @@ export const WAY_WORDS: Readonly<Record<Way, string>> = {
 };
 
 /** How, by when and for what: "buy by Wed 20 Jan, for “Top” on day 1". */
-export function getWords({ way, because }: Pick<Decision, 'way' | 'because'>, due: string | null): string {
+export function getWords(
+	{ way, because }: Pick<Decision, 'way' | 'because'>,
+	due: string | null,
+	order: Pick<Units, 'date'>
+): string {
 	const how = way ? WAY_WORDS[way] : 'get it';
-	const by = due && way !== 'provided' && way !== 'own' ? ` by ${longDate(due)}` : '';
+	const by = due && way !== 'provided' && way !== 'own' ? ` by ${longDate(due, order)}` : '';
 	return `${how}${by}${because ? `, for ${because}` : ''}`;
 }

@@ -1,6 +1,9 @@
 import { SMALL_THINGS, type SmallThing } from '../../core/kit/small-things';
 import { type LeaveReason, type ListLine, type Ride, RIDES } from '../../core/kit/list';
 import type { Asked, FinalLine } from '../../core/kit/own-lines';
+import type { Decision } from '../../core/remedy/decision';
+import type { Units } from '../units';
+import { getWords } from './decision-words';
 import { getMessage } from './get-message';
 
 /** A client's list in words, the same on the page, on paper and in files. */
@@ -51,13 +54,22 @@ interface WholeList extends Stages {
 	asked: readonly Asked[];
 	small: readonly SmallThing[];
 	leave: readonly { name: string; why: LeaveReason }[];
-	toGet: readonly { name: string; how: string }[];
+	toGet: readonly (Pick<Decision, 'way' | 'because'> & { name: string; due: string | null })[];
 	lentIds: ReadonlySet<string>;
 }
 
-/** A client's list as the rows of a table. */
-export const listRows = ({ lines, asked, small, leave, toGet, lentIds, stages }: WholeList): ListRow[] => [
-	...toGet.map(({ name, how }) => ({ section: 'To get', thing: name, many: 1, has: 0, note: how })),
+/** A client's list as the rows of a table. @param order of day and month in its dates */
+export const listRows = (
+	{ lines, asked, small, leave, toGet, lentIds, stages }: WholeList,
+	order: Pick<Units, 'date'>
+): ListRow[] => [
+	...toGet.map((one) => ({
+		section: 'To get',
+		thing: one.name,
+		many: 1,
+		has: 0,
+		note: getWords(one, one.due, order)
+	})),
 	...RIDES.flatMap((ride) =>
 		lines
 			.filter(({ rides }) => rides === ride)

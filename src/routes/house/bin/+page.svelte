@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
@@ -31,7 +32,7 @@
 		<li>
 			<span class="soft">{pictureMessage(`bin.kind.${one.kind}`)}</span>
 			<strong>{one.name}{one.of ? `, ${one.of}` : ''}</strong>
-			<span class="soft small">{longDate(one.deletedAt.slice(0, 10))}</span>
+			<span class="soft small">{longDate(one.deletedAt.slice(0, 10), readerUnits())}</span>
 			<Button aria-label={pictureMessage('bin.restore', { name: one.name })} onclick={() => bringBack(one)}
 				>Bring it back</Button
 			>

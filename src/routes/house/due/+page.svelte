@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { longDate } from '$lib/words/labels';
 
 	let { data } = $props();
@@ -24,7 +25,7 @@
 {#each days as { on, due } (on)}
 	<section aria-labelledby="due-{on}">
 		<h2 id="due-{on}" class:late={on < data.today}>
-			{longDate(on)}{on < data.today ? ', too late by now' : ''}
+			{longDate(on, readerUnits())}{on < data.today ? ', too late by now' : ''}
 		</h2>
 		<ul>
 			{#each due as one (one.tripId + one.clientId + one.typeId)}

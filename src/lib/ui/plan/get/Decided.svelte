@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readerUnits } from '../../parts/reader-units';
 	import { Button, Checkbox } from 'flowbite-svelte';
 	import { type Decision, dueOn } from '$lib/core/remedy/decision';
 	import { getWords, REFUSAL_WORDS } from '$lib/words/remedy/decision-words';
@@ -29,7 +30,7 @@
 					disabled={busy}
 					onchange={(event) => there(one.typeId, event.currentTarget.checked)}
 					>{shortName(one.name)}<span class="soft"
-						>{one.isThere ? 'is there' : getWords(one, dueOn(one, firstDate))}</span
+						>{one.isThere ? 'is there' : getWords(one, dueOn(one, firstDate), readerUnits())}</span
 					></Checkbox
 				>
 				<Button class="quiet small" disabled={busy} onclick={() => takeBack(one.typeId)}

@@ -75,7 +75,7 @@
 					onclick={() => pick(i)}
 					onkeydown={(event) => onkeydown(event, i)}
 				>
-					<span class="tiny date">{shortDate(stage.date)}</span>
+					<span class="tiny date">{shortDate(stage.date, units)}</span>
 					<span class="name">{stage.name}</span>
 					<span class="tiny soft">{summary(i)}</span>
 				</button>

@@ -69,7 +69,7 @@
 
 	const stretches = $derived(stretchesOf(columns));
 	const labels = $derived(views.length > 1 ? [] : phaseLabels(columns));
-	const heads = $derived(dayHeads(byView));
+	const heads = $derived(dayHeads(byView, units));
 
 	/** The coldest felt temperature is said where it is. */
 	const coldest = $derived(

@@ -39,7 +39,7 @@
 			{#each columns as column, k (k)}
 				{@const { cell } = column}
 				<tr>
-					<td>{manyDays ? `${shortDate(column.stage.date)} ` : ''}{clock(cell.startMin)}</td>
+					<td>{manyDays ? `${shortDate(column.stage.date, units)} ` : ''}{clock(cell.startMin)}</td>
 					<th scope="row">{cellName(cell)}</th>
 					<td>{withUnit('height', cell.altitudeM, units)}</td>
 					<td>{tempWords(cell.airTempC, units)}</td>

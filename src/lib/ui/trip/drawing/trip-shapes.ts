@@ -1,5 +1,6 @@
 import { lightAt } from '$lib/core/weather/daylight';
-import { clock, shortDate } from '$lib/words/labels';
+import { clock, dayOfWeek, shortDate } from '$lib/words/labels';
+import type { Units } from '$lib/words/units';
 import { type Column, timeAt } from './trip-view';
 
 /** The shapes of the trip drawing, from its columns; what is drawn where, in px. */
@@ -100,13 +101,14 @@ export const phaseLabels = (columns: readonly Column[]): { x: number; text: stri
 
 /** Date and name over the columns of each stage. */
 export const dayHeads = (
-	byStage: readonly (readonly Column[])[]
+	byStage: readonly (readonly Column[])[],
+	order: Pick<Units, 'date'>
 ): { index: number; x: number; text: string }[] =>
 	byStage.flatMap((own, index) => {
 		const [first, last] = [own[0], own.at(-1)];
 		if (!first || !last) return [];
 		const room = Math.floor((last.right - first.left) / HEAD_CHARACTER_PX);
-		const date = shortDate(first.stage.date);
-		const text = room < NAMED_FROM ? date.replace(/ \w+$/, '') : `${date} ${first.stage.name}`;
+		const { date, name } = first.stage;
+		const text = room < NAMED_FROM ? dayOfWeek(date) : `${shortDate(date, order)} ${name}`;
 		return [{ index, x: first.left, text: cut(text, room) }];
 	});

@@ -67,14 +67,14 @@ describe('columns of the trip drawing', () => {
 		const columns = columnsOf([view], 0, 800);
 		expect(phaseLabels(columns)).toHaveLength(4);
 		expect(phaseLabels(columnsOf([view], 0, 60))).toHaveLength(0);
-		expect(dayHeads([columns])[0]!.text).toBe('Sat 23 Jan Stage');
-		expect(dayHeads([columnsOf([view], 0, 110)])[0]!.text).toBe('Sat 23');
-		expect(dayHeads([[]])).toEqual([]);
+		expect(dayHeads([columns], METRIC)[0]!.text).toBe('Sat 23 Jan Stage');
+		expect(dayHeads([columnsOf([view], 0, 110)], METRIC)[0]!.text).toBe('Sat 23');
+		expect(dayHeads([[]], METRIC)).toEqual([]);
 	});
 	it('say everything of a phase in one line', () => {
 		const words = columnWords(columnsOf([view], 0, 800)[1]!, METRIC, true);
 		expect(words).toMatch(
-			/^Sat 23 Jan, 07:30 to 09:30 Phase 1 · 1500 m · −8° \(−16° to −8° in the three weathers\) · feels −1\d° · wind 20 km\/h, open slope · dry · moving, effort very high \(280 W\/m²\) · daylight$/
+			/^Sat 23 Jan, 07:30 to 09:30 Phase 1 · 1500 m · −8° \(−16° to −8° in the three weathers\) · feels −1\d° · wind 20 km\/h, open slope · dry · moving, effort very hard · daylight$/
 		);
 	});
 });

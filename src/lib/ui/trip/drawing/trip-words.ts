@@ -22,7 +22,7 @@ function rangeWords({ others }: Column, units: Units): string {
 export function columnWords(column: Column, units: Units, manyDays: boolean): string {
 	const { cell } = column;
 	return [
-		`${manyDays ? `${shortDate(column.stage.date)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
+		`${manyDays ? `${shortDate(column.stage.date, units)}, ` : ''}${clock(cell.startMin)} to ${clock(cell.startMin + cell.minutes)} ${cell.name}${cell.round > 1 ? `, round ${cell.round}` : ''}`,
 		withUnit('height', cell.altitudeM, units),
 		`${tempWords(cell.airTempC, units)}${rangeWords(column, units)}`,
 		Math.round(cell.feltTempC) < Math.round(cell.airTempC) ? `feels ${tempWords(cell.feltTempC, units)}` : '',

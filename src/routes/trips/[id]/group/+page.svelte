@@ -166,7 +166,7 @@
 				? 'The worst of each day for each client'
 				: 'The worst of each part for each client'}
 			columns={by === 'days'
-				? data.trip.stages.map(({ id, name, date }) => ({ key: id, name, small: shortDate(date) }))
+				? data.trip.stages.map(({ id, name, date }) => ({ key: id, name, small: shortDate(date, units) }))
 				: GROUP_PARTS.map((part) => ({ key: part, name: PART_NAMES[part] }))}
 			rows={matrix}
 			addressOf={(clientId, _, cell) => causeOf(clientId, cell)}

@@ -71,7 +71,7 @@
 <nav class="days no-print" aria-label="Days">
 	{#each data.trip.stages as one, i (one.id)}
 		<a href={tomorrowAddress(data.trip, i)} aria-current={i === data.day ? 'page' : undefined}
-			><span class="tiny">{shortDate(one.date)}</span> {one.name}</a
+			><span class="tiny">{shortDate(one.date, units)}</span> {one.name}</a
 		>
 	{/each}
 </nav>
@@ -97,7 +97,7 @@
 		</ul>
 	</section>
 	<section aria-labelledby="tomorrow">
-		<h2 id="tomorrow">{longDate(stage.date)}: {stage.name}</h2>
+		<h2 id="tomorrow">{longDate(stage.date, units)}: {stage.name}</h2>
 		{#if start}
 			<p class="soft">
 				Off at {clock(start.cell.startMin)}, {airWords(start.cell, units)}

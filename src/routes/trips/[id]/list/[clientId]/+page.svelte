@@ -8,6 +8,7 @@
 	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import ListLines from '$lib/ui/list/ListLines.svelte';
+	import { getWords } from '$lib/words/remedy/decision-words';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
 	import { why } from '$lib/ui/parts/why.svelte';
@@ -97,7 +98,9 @@
 		<p class="small">{trip.name}{trip.place ? ` · ${trip.place}` : ''}</p>
 		<h1>What {data.client.name} brings</h1>
 		{#if dates.length > 0}<p class="small">
-				{longDate(dates[0]!)}{dates.length > 1 ? ` to ${longDate(dates.at(-1)!)}` : ''}
+				{longDate(dates[0]!, readerUnits())}{dates.length > 1
+					? ` to ${longDate(dates.at(-1)!, readerUnits())}`
+					: ''}
 			</p>{/if}
 	</header>
 
@@ -124,7 +127,10 @@
 					{#each data.toGet as one (one.typeId)}
 						<li>
 							<span class="box" aria-hidden="true"></span>
-							<span>{shortName(one.name)} <span class="small soft">{one.how}</span></span>
+							<span
+								>{shortName(one.name)}
+								<span class="small soft">{getWords(one, one.due, readerUnits())}</span></span
+							>
 						</li>
 					{/each}
 					{#each lent as { thingId, name } (thingId)}

@@ -199,8 +199,8 @@
 		<PlanSearch {session} />
 	</div>
 	<p class="print-only">
-		{stage ? longDate(stage.date) : ''} · {planned.foul ? 'in foul weather' : stage?.name} · {data.weather
-			.name}
+		{stage ? longDate(stage.date, units) : ''} · {planned.foul ? 'in foul weather' : stage?.name} · {data
+			.weather.name}
 	</p>
 	{#snippet onPhone(Part: NonNullable<typeof data.PlanPhone>)}
 		<Part {phases} {told} client={data.client} {nameOf} onwhy={(phase) => whyVerdict(phase, data.client)} />
