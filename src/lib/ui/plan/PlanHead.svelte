@@ -144,6 +144,27 @@
 		background: var(--ink);
 		color: var(--sheet);
 	}
+	/* On a phone the name is the marked one of the row of clients, which is pushed sideways. */
+	@media (max-width: 760px) {
+		.head:has(nav a[aria-current]) h1 {
+			position: absolute;
+			clip-path: inset(50%);
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+		}
+		.head nav {
+			order: -1;
+			flex: 1 0 100%;
+			overflow-x: auto;
+			margin-left: -10px;
+			font-size: 19px;
+			white-space: nowrap;
+		}
+		.head {
+			position: relative;
+		}
+	}
 	@media print {
 		h1 {
 			font-size: 18pt;

@@ -37,13 +37,12 @@
 	const units = $derived(readerUnits());
 	const who = $derived(firstName(client.name));
 	const columns = $derived(planColumns(phases));
-	const ROWS: readonly (readonly [Factor, string])[] = [
-		['head', 'Head'],
-		['eyes', 'Eyes'],
-		['trunk', 'Torso'],
-		['hands', 'Hands'],
-		['legs', 'Legs'],
-		['feet', 'Feet']
+	const ROWS: readonly (readonly [string, ...Factor[]])[] = [
+		['Head', 'head', 'eyes'],
+		['Torso', 'trunk'],
+		['Hands', 'hands'],
+		['Legs', 'legs'],
+		['Feet', 'feet']
 	];
 
 	let chosen = $state(0);
@@ -53,8 +52,8 @@
 	const next = $derived(columns[at + 1]);
 	const before = $derived(column ? wornBefore(phases, column) : null);
 	const now = $derived(column ? momentToSay(told, column.firstIndex, nameOf) : null);
-	const layers = (factor: Factor): PlannedPhase['outfit'] =>
-		phase?.outfit.filter(({ cloth }) => factorOf(cloth) === factor) ?? [];
+	const layers = (factors: readonly Factor[]): PlannedPhase['outfit'] =>
+		phase?.outfit.filter(({ cloth }) => factors.some((factor) => factorOf(cloth) === factor)) ?? [];
 
 	const jumpWords = (one: PlanColumn): string => {
 		const { cell, verdict } = one.phase;
@@ -105,21 +104,23 @@
 					`, ${feltWords(phase.cell, units)}`}</span
 			>
 		</p>
-		<Button
-			class="verdict"
-			onclick={() => onwhy(phase)}
-			aria-label="{phase.cell.name}: {verdictSentence(phase, who)} Why?"
-		>
-			<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
-		</Button>
-		<p class="said">{verdictSentence(phase, who)}</p>
+		<div class="told">
+			<Button
+				class="verdict"
+				onclick={() => onwhy(phase)}
+				aria-label="{phase.cell.name}: {verdictSentence(phase, who)} Why?"
+			>
+				<VerdictTag verdict={phase.verdict} text={verdictTag(phase)} indicative={phase.indicative} />
+			</Button>
+			<p>{verdictSentence(phase, who)}</p>
+		</div>
 		{#if now}<p class="change">{now}</p>{/if}
 		{#if phase.cell.kind !== 'sleep'}
 			<div class="dressed">
 				<DressedFigure {phase} {before} {nameOf} {who} height={330} id="phone" />
 				<dl>
-					{#each ROWS as [factor, word] (factor)}
-						{@const own = layers(factor)}
+					{#each ROWS as [word, ...factors] (word)}
+						{@const own = layers(factors)}
 						{#if own.length > 0}
 							<dt>{word}</dt>
 							<dd>
@@ -173,10 +174,16 @@
 		gap: 2px 16px;
 		font-size: 18px;
 	}
-	.said {
-		font-size: 18px;
-		line-height: 1.3;
+	.told {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		font-size: 17px;
+		line-height: 1.25;
 		margin: 4px 0;
+	}
+	.told p {
+		min-width: 0;
 	}
 	.change,
 	.next {
@@ -203,8 +210,9 @@
 	}
 	dt {
 		color: var(--soft);
-		margin-top: 5px;
-		line-height: 1.2;
+		font-size: 14px;
+		margin-top: 4px;
+		line-height: 1.15;
 	}
 	dd {
 		display: flex;
@@ -214,7 +222,7 @@
 	.thing {
 		border-left: 7px solid var(--tone);
 		background: color-mix(in srgb, var(--tone) 24%, var(--sheet));
-		padding: 1px 7px;
+		padding: 0 7px;
 		line-height: 1.25;
 		/* A long name has two lines. */
 		display: -webkit-box;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { pictureMessage } from '$lib/words/figure/picture-message';
 	import { Button } from 'flowbite-svelte';
-	import type { Finding } from '$lib/core/document/finding';
+	import type { Finding, FindingCode } from '$lib/core/document/finding';
 	import type { Client, Weather } from '$lib/core/document/types';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
@@ -35,9 +35,23 @@
 	const phase = $derived(column.phase);
 	const before = $derived(wornBefore(phases, column));
 	const toSay = $derived(momentToSay(told, column.firstIndex, nameOf));
-	const here = $derived(
-		findings.filter(({ phases: found }) => found.some(({ id }) => id === phase.cell.phaseId)).slice(0, 2)
+	/** Findings that are the verdict itself, with what helps: they stand in its place, and it is not said twice. */
+	const VERDICT_CODES: ReadonlySet<FindingCode> = new Set([
+		'short',
+		'short-hands',
+		'short-feet',
+		'short-sleep',
+		'nothing-suffices',
+		'wet-through',
+		'warm',
+		'warm-before-stop'
+	]);
+	const found = $derived(
+		findings.filter(({ phases: its }) => its.some(({ id }) => id === phase.cell.phaseId))
 	);
+	const telling = $derived(found.find(({ code }) => VERDICT_CODES.has(code)));
+	const here = $derived(found.filter((finding) => finding !== telling).slice(0, 2));
+	const sentenceOf = (finding: Finding): string => findingSentence(finding, { who, nameOf, units });
 	const elsewhere = $derived(
 		others.flatMap(({ weather, phases: day }) => {
 			const other = day[column.index];
@@ -62,11 +76,13 @@
 			{#if column.from !== column.to}· {pictureMessage('rounds.worst', { round: phase.cell.round })}{/if}
 		</p>
 		<p class="verdict v-{phase.verdict.replaceAll(' ', '-')}">
-			<Button class="quiet" onclick={() => whyVerdict(phase, client)}>{verdictSentence(phase, who)}</Button>
+			<Button class="quiet" onclick={() => whyVerdict(phase, client)}
+				>{telling ? sentenceOf(telling) : verdictSentence(phase, who)}</Button
+			>
 		</p>
 		{#if toSay}<p class="say"><strong>{pictureMessage('readout.say')}</strong> {toSay}</p>{/if}
 		{#each here as finding, i (i)}
-			{@const sentence = findingSentence(finding, { who, nameOf, units })}
+			{@const sentence = sentenceOf(finding)}
 			<p>
 				<Button class="quiet" onclick={() => why.open({ title: who, sentence, reasons: finding.reasons })}
 					>{sentence}</Button

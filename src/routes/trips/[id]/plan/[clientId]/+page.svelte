@@ -240,6 +240,7 @@
 		<details class="no-print">
 			<summary>The whole day in words, and what to look at</summary>
 			{@render more()}
+			<p class="tiny soft">{boundWords(session.summary)}</p>
 		</details>
 	{:else}
 		{@render more()}
@@ -293,7 +294,7 @@
 	<p class="tiny soft note">
 		A plan is advice for a guide who is there: local rules, the guide and, for health, a doctor come first.
 		{#if session.state !== 'working'}
-			<span>{boundWords(session.summary)}</span>
+			{#if !narrow}<span>{boundWords(session.summary)}</span>{/if}
 			{session.isKept
 				? 'Nothing has changed since it was worked out.'
 				: `Worked out in ${(session.took / 1000).toFixed(1)} s.`}
@@ -303,12 +304,22 @@
 {:else if stage && hasKit}
 	<PlanSearch {session} />
 {/if}
-{#if stage && hasKit && hasDrawn}
+{#snippet whatToGet()}
 	<OnceNear height={110}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
 			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} prices={data.prices} />
 		{/await}
 	</OnceNear>
+{/snippet}
+{#if stage && hasKit && hasDrawn}
+	{#if narrow}
+		<details class="no-print">
+			<summary>What to get</summary>
+			{@render whatToGet()}
+		</details>
+	{:else}
+		{@render whatToGet()}
+	{/if}
 {/if}
 
 <style>
