@@ -114,6 +114,10 @@ test.describe('what a page loads first, as it is sent', () => {
 			});
 			await page.goto(url, { waitUntil: 'networkidle' });
 			await Promise.all(read);
+			// A page brings most of its style with it.
+			const own = await page.locator('head style').evaluateAll((all) => all.map((one) => one.textContent));
+			sizes.css += brotliCompressSync(own.join('')).length;
+			expect(own.join('').length).toBeGreaterThan(KB);
 			expect(sizes.js).toBeGreaterThan(30 * KB);
 			expect(sizes.js).toBeLessThanOrEqual(script * KB);
 			expect(sizes.css).toBeLessThanOrEqual(15 * KB);
