@@ -536,7 +536,7 @@ describe('plans', () => {
 		const { trip, guest } = await made();
 		await addThing(FIRST_HOUSE, guest, 'top-wool-mid', { value: 1, source: 'client', state: 'has' });
 		const settled = async (): Promise<Awaited<ReturnType<typeof planGroup>>> => {
-			for (let turn = 0; turn < 200; turn++) {
+			for (let turn = 0; turn < 20_000; turn++) {
 				const states = await planGroup(FIRST_HOUSE, trip);
 				if (states.every(({ state }) => state === 'there')) return states;
 				await new Promise((resolve) => setTimeout(resolve, 50));

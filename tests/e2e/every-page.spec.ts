@@ -43,7 +43,7 @@ for (const [name, url] of PAGES) {
 		);
 		await page.goto(url, { waitUntil: 'networkidle' });
 		if (url.includes('/plan/'))
-			await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 90_000 });
+			await expect(page.getByRole('status', { name: /all right/ })).toBeVisible({ timeout: 360_000 });
 		const { violations } = await new AxeBuilder({ page }).analyze();
 		expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 		await page.evaluate(() => document.documentElement.classList.add('dark'));

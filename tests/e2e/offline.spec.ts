@@ -21,7 +21,7 @@ test('a trip is edited without connection, loaded again, and saved once there is
 	// The first visit brings the worker, the second one goes through it.
 	await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
 	await page.reload();
-	await expect.poll(isKept, { timeout: 30_000 }).toBe(true);
+	await expect.poll(isKept, { timeout: 120_000 }).toBe(true);
 
 	await context.setOffline(true);
 	await page.getByLabel('Where', { exact: true }).fill('the far side');
@@ -31,7 +31,7 @@ test('a trip is edited without connection, loaded again, and saved once there is
 	await expect(page.getByLabel('Where', { exact: true })).toHaveValue('the far side');
 
 	await context.setOffline(false);
-	await expect(page.getByText(/All saved, /)).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText(/All saved, /)).toBeVisible({ timeout: 120_000 });
 	const saved = (await (await request.get(`/api/v1${address}`)).json()) as { trip: { place: string } };
 	expect(saved.trip.place).toBe('the far side');
 	await page.reload();
@@ -46,7 +46,7 @@ test('the plan last opened is read without connection', async ({ page, context }
 	await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
 	await page.reload();
 	const verdict = page.getByRole('status', { name: /all right/ });
-	await expect(verdict).toBeVisible({ timeout: 120_000 });
+	await expect(verdict).toBeVisible({ timeout: 480_000 });
 	await expect
 		.poll(
 			() =>
@@ -54,7 +54,7 @@ test('the plan last opened is read without connection', async ({ page, context }
 					async (url) => (await caches.match(new URL(url, location.href).href)) !== undefined,
 					address
 				),
-			{ timeout: 30_000 }
+			{ timeout: 120_000 }
 		)
 		.toBe(true);
 	await context.setOffline(true);

@@ -7,9 +7,9 @@ test('the evening before is read on a page, on a phone and on the wall', async (
 	await page.getByRole('link', { name: 'Tonight and tomorrow' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tonight and tomorrow');
 	const people = page.getByRole('region', { name: /Over Tarn Saddle/ }).getByRole('listitem');
-	await expect(people.first()).toContainText(/start in .+/, { timeout: 120_000 });
+	await expect(people.first()).toContainText(/start in .+/, { timeout: 480_000 });
 	await expect(people.filter({ hasText: 'Teo' })).toContainText(/Teo stays warm for \d+ of 33 min/, {
-		timeout: 120_000
+		timeout: 480_000
 	});
 	await expect(people.filter({ hasText: 'Teo' }).getByRole('img')).toHaveAttribute(
 		'aria-label',

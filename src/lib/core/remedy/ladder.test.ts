@@ -156,7 +156,7 @@ describe('what to get', () => {
 			),
 			{ numRuns: 25, seed: 17 }
 		);
-	}, 120_000);
+	});
 });
 
 describe('what is offered without being asked', () => {

@@ -93,7 +93,8 @@ const tripsNamed = (houseId: string, word: string, most: number): Promise<TripRo
 const tripsOfClientsNamed = (houseId: string, word: string): Promise<TripRow[]> =>
 	rows(
 		pool(),
-		`SELECT ${TRIP} FROM ${PLANS_WITH.client} LIMIT ${MOST_FOUND}`,
+		// A trip whose clients all have the word comes once.
+		`SELECT DISTINCT ${TRIP} FROM ${PLANS_WITH.client} LIMIT ${MOST_FOUND}`,
 		valuesOf(houseId, 'client', word)
 	);
 const clientsNamed = (houseId: string, word: string, most: number): Promise<NamedRow[]> =>
@@ -109,7 +110,9 @@ function inAll<Row extends { id: string }>(lists: readonly (readonly Row[])[]): 
 	const [first, ...others] = lists.map((list) => new Map(list.map((row) => [row.id, row])));
 	return [...(first?.values() ?? [])].filter(({ id }) => others.every((own) => own.has(id)));
 }
-export const byName = (a: { name: string }, b: { name: string }): number => a.name.localeCompare(b.name);
+/** Made once: without it each comparison makes its own. */
+const { compare } = new Intl.Collator();
+export const byName = (a: { name: string }, b: { name: string }): number => compare(a.name, b.name);
 
 /** Trips with all words in their name, their place or the names of their clients, each word anywhere. */
 export const tripsWith = async (houseId: string, words: readonly string[]): Promise<TripRow[]> =>

@@ -36,14 +36,14 @@ describe('work in threads', () => {
 		expect(await inThread('readPlan', JSON.stringify(DEMO_DOCUMENT))).toMatchObject({
 			good: { client: { id: client.id } }
 		});
-	}, 60_000);
+	});
 
 	it('ends at its limit of time, and the next question is answered', async () => {
 		await warm();
 		await expect(plan()).rejects.toThrow(/took longer than 0.5 s/);
 		await warm();
 		expect(await inThread('readPlan', '[]')).toMatchObject({ status: 400 });
-	}, 60_000);
+	});
 
 	it('ends when nobody waits for it any more', async () => {
 		await warm();
@@ -51,7 +51,7 @@ describe('work in threads', () => {
 		const asked = plan(gone.signal);
 		setTimeout(() => gone.abort(), 50);
 		await expect(asked).rejects.toThrow(/abort/i);
-	}, 60_000);
+	});
 
 	it('refuses what is too much at once, at once', async () => {
 		await warm();
@@ -61,5 +61,5 @@ describe('work in threads', () => {
 		await expect(plan()).rejects.toThrow(BusyError);
 		await expect(plan()).rejects.toThrow('Many plans are being worked out just now.');
 		await Promise.all([first, second]);
-	}, 60_000);
+	});
 });

@@ -67,7 +67,7 @@
 
 {#snippet cloth(layer: FigureLayer)}
 	<g class="layer" class:new={layer.isNew} class:glass={layer.isGlass}>
-		<path d={layer.d} class="cloth" style:fill={layer.isGlass ? 'var(--ink)' : fill(layer)} />
+		<path d={layer.d} class="worn" style:fill={layer.isGlass ? 'var(--ink)' : fill(layer)} />
 		{#if layer.wet >= DAMP_FROM && !isSmall}
 			<path d={layer.d} style:fill="url(#{id}-wet-{layer.wet >= WET_FROM ? 'soaked' : 'damp'})" />
 		{/if}
@@ -133,16 +133,16 @@
 		overflow: visible;
 	}
 	/* The edge lies under the cloth, so that sleeves and trunk are one. */
-	.cloth {
+	.worn {
 		paint-order: stroke;
 		stroke: var(--ink);
 		stroke-width: 2.6;
 		stroke-linejoin: round;
 	}
-	.new .cloth {
+	.new .worn {
 		stroke-width: 6;
 	}
-	.glass .cloth {
+	.glass .worn {
 		fill-opacity: 0.85;
 	}
 	.skin {
@@ -157,10 +157,10 @@
 		stroke-width: 3;
 		stroke-dasharray: 5 4;
 	}
-	.small .cloth {
+	.small .worn {
 		stroke-width: 3.2;
 	}
-	.small .new .cloth {
+	.small .new .worn {
 		stroke-width: 9;
 	}
 	.middle {

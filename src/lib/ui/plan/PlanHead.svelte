@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Client, Trip, Weather } from '$lib/core/document/types';
-	import { shortDate } from '$lib/words/labels';
+	import { firstName, shortDate } from '$lib/words/labels';
 	import { weatherMeaning } from '$lib/words/weathers';
 	import { readerUnits } from '../parts/reader-units';
 
@@ -26,6 +26,18 @@
 		];
 		return `/trips/${trip.id}/plan/${change.client ?? client.id}?${query.join('&')}`;
 	}
+	/** A few are called by their whole name; a group by first names, with a letter more where two have the same. */
+	const FEW = 3;
+	const withLetter = (name: string): string => {
+		const last = name.split(' ').at(-1)!;
+		return last === name ? name : `${firstName(name)} ${last[0]}.`;
+	};
+	function calledName(name: string): string {
+		if (others.length <= FEW) return name;
+		const isOneOf = (short: (name: string) => string): boolean =>
+			others.filter((other) => short(other.name) === short(name)).length > 1;
+		return isOneOf(firstName) ? (isOneOf(withLetter) ? name : withLetter(name)) : firstName(name);
+	}
 	const hasFoul = $derived(Boolean(trip.stages[day]?.foul));
 </script>
 
@@ -34,8 +46,10 @@
 	<p class="soft"><a href="/trips/{trip.id}">{trip.name}</a></p>
 	<nav class="no-print" aria-label="Clients of the trip">
 		{#each others as other (other.id)}
-			<a href={address({ client: other.id })} aria-current={other.id === client.id ? 'page' : undefined}
-				>{other.name}</a
+			<a
+				href={address({ client: other.id })}
+				title={other.name}
+				aria-current={other.id === client.id ? 'page' : undefined}>{calledName(other.name)}</a
 			>
 		{/each}
 	</nav>
@@ -80,7 +94,9 @@
 	}
 	.head nav {
 		display: flex;
-		gap: 4px;
+		flex-wrap: wrap;
+		gap: 0 4px;
+		min-width: 0;
 	}
 	.head nav a,
 	.days a {
@@ -156,6 +172,7 @@
 		.head nav {
 			order: -1;
 			flex: 1 0 100%;
+			flex-wrap: nowrap;
 			overflow-x: auto;
 			margin-left: -10px;
 			font-size: 19px;

@@ -127,7 +127,7 @@ describe('body, hands and feet are one person', () => {
 		expect(beaten).toBeLessThan(many * 0.05);
 		expect(proven).toBeGreaterThan(many * 0.15);
 		expect(exact).toBeGreaterThan(proven * 0.5);
-	}, 120_000);
+	});
 
 	it('is dressed warmer than the body needs for itself where fingers or toes would be short', () => {
 		const cells = cellsOf(

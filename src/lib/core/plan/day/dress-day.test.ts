@@ -115,7 +115,7 @@ describe('the choice of outfits', () => {
 			}),
 			{ numRuns: 60 }
 		);
-	}, 120_000);
+	});
 
 	it('is the same every time', () => {
 		const stage = stageOf(
@@ -158,7 +158,7 @@ describe('the choice of outfits', () => {
 			),
 			{ numRuns: 30 }
 		);
-	}, 60_000);
+	});
 	it('keeps a base layer next to the skin where there is one', () => {
 		const plan = planStage(
 			stageOf([['move', 60, 280, 'slope']], { airTempC: 5 }),
@@ -214,7 +214,7 @@ describe('the choice of outfits', () => {
 		expect(plan.gap).toBe(0);
 		expect(plan.findings.map(({ code }) => code)).not.toContain('search-cut');
 		expect(plan.phases[0]!.peakDebtWhm2).toBeLessThanOrEqual(40);
-	}, 60_000);
+	});
 });
 
 describe('factors', () => {

@@ -100,7 +100,7 @@ describe('the whole kit on a day', () => {
 			}),
 			{ numRuns: 25 }
 		);
-	}, 60_000);
+	});
 	it('finds from a core, or proves, what a search of everything finds', () => {
 		fc.assert(
 			fc.property(kits, days, (typeIds, stage) => {
@@ -126,7 +126,7 @@ describe('the whole kit on a day', () => {
 			}),
 			{ numRuns: 25 }
 		);
-	}, 60_000);
+	});
 });
 
 describe('a trip with the whole kit behind its core', () => {

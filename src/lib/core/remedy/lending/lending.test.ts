@@ -182,5 +182,5 @@ describe('lending', () => {
 			),
 			{ numRuns: 30, seed: 41 }
 		);
-	}, 240_000);
+	});
 });
