@@ -30,7 +30,6 @@
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';
 	import TripDrawing from '$lib/ui/trip/drawing/TripDrawing.svelte';
-	import WhoChanges from '$lib/ui/group/WhoChanges.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { TripEditor } from '$lib/ui/trip/trip-editor.svelte';
 	import { stageView, type StageView } from '$lib/ui/trip/drawing/trip-view';
@@ -323,15 +322,17 @@
 </OncePageLives>
 <TripClients tripId={trip.id} clients={data.clients} />
 {#if comparison.state !== 'idle'}
-	<WhoChanges
-		{comparison}
-		clients={data.clients}
-		stages={trip.stages}
-		tripId={trip.id}
-		sides={compared}
-		weatherId={trip.weathers[weatherAt]!.id}
-		onagreed={takeAsReference}
-	/>
+	{#await import('$lib/ui/group/WhoChanges.svelte') then { default: WhoChanges }}
+		<WhoChanges
+			{comparison}
+			clients={data.clients}
+			stages={trip.stages}
+			tripId={trip.id}
+			sides={compared}
+			weatherId={trip.weathers[weatherAt]!.id}
+			onagreed={takeAsReference}
+		/>
+	{/await}
 {/if}
 
 <style>
