@@ -173,7 +173,7 @@ async function main() {
 	try {
 		for (const { name, url, act, whole, phone } of VIEWS) {
 			const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 };
-			const page = await browser.newPage({ viewport });
+			const page = await browser.newPage({ viewport, locale: 'en-GB' });
 			await page.goto(app.address + url, { waitUntil: 'networkidle' });
 			await act?.(page);
 			await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: whole ?? false });

@@ -141,3 +141,17 @@ test('a bed moves the next start, a pattern keeps what was typed, and a word exp
 	await expect(meaning).toHaveCount(0);
 	await expect(lapse).toBeFocused();
 });
+
+test('the first thing of a kit is typed without a key before it', async ({ page, request }) => {
+	const made = await request.post('/api/v1/clients', { data: { name: 'First Thing' } });
+	const { id } = (await made.json()) as { id: string };
+	await page.goto(`/clients/${id}`);
+	await expect(page.getByLabel('Describe a thing')).toBeFocused();
+	await page.keyboard.type('fleece jacket');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/^Added: /)).toBeVisible();
+	// Who has a kit is read first.
+	await page.reload();
+	await expect(page.getByLabel('Describe a thing')).toBeVisible();
+	await expect(page.getByLabel('Describe a thing')).not.toBeFocused();
+});

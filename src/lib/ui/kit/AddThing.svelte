@@ -15,8 +15,10 @@
 		add: (type: CatalogueType, quantity: number, state: FactState) => Promise<void>;
 		/** adds one that the catalogue does not know */
 		addOwn: (name: string, own: { typeId: string; facts: Thing['facts'] }, quantity: number) => Promise<void>;
+		/** nothing is in the kit yet: whoever opens it begins to type */
+		isEmpty: boolean;
 	}
-	let { add, addOwn }: Props = $props();
+	let { add, addOwn, isEmpty }: Props = $props();
 
 	let group = $state<CatalogueGroup | 'all'>('all');
 	let typed = $state('');
@@ -70,6 +72,7 @@
 		pick={take}
 		none="Nothing like that. Try another word: jacket, socks, hat."
 		framed
+		focused={isEmpty}
 	>
 		{#snippet option(type)}
 			<span class="thing"

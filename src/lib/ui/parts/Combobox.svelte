@@ -1,6 +1,6 @@
 <script lang="ts" generics="T">
 	import { Input } from 'flowbite-svelte';
-	import type { Snippet } from 'svelte';
+	import { type Snippet, untrack } from 'svelte';
 
 	interface Props {
 		id: string;
@@ -22,6 +22,8 @@
 		none: string;
 		/** a frame of its own, or a line in a box */
 		framed?: boolean;
+		/** on a page, too, it is what one came for: one types at once */
+		focused?: boolean;
 	}
 	let {
 		id,
@@ -36,7 +38,8 @@
 		settled,
 		option,
 		none,
-		framed = false
+		framed = false,
+		focused = false
 	}: Props = $props();
 
 	let at = $state(0);
@@ -44,9 +47,9 @@
 	let list = $state<HTMLElement>();
 	const here = $derived(Math.min(at, options.length - 1));
 
-	// In a box the field is what one came for; on a page it waits.
+	// In a box the field is what one came for; on a page most wait.
 	$effect(() => {
-		if (!framed) field?.focus();
+		if (!framed || untrack(() => focused)) field?.focus();
 	});
 	$effect(() => {
 		list?.querySelector(`#${id}-${here}`)?.scrollIntoView({ block: 'nearest' });

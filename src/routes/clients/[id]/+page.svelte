@@ -170,7 +170,12 @@
 
 <div class="page">
 	<div>
-		<OncePageLives><AddThing {add} {addOwn} /><PasteList clientId={client.id} {settle} /></OncePageLives>
+		<OncePageLives
+			><AddThing {add} {addOwn} isEmpty={client.things.length === 0} /><PasteList
+				clientId={client.id}
+				{settle}
+			/></OncePageLives
+		>
 	</div>
 	<section aria-labelledby="kit-head">
 		<h2 id="kit-head">The kit, head to toe</h2>
