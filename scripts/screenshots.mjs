@@ -20,11 +20,11 @@ const openWhy = (words) => (page) => page.getByRole('button', { name: words }).f
 
 /** Waits until the plan is there. */
 const planned = async (page) => {
-	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 60_000 });
+	await page.getByRole('status', { name: /all right/ }).waitFor({ timeout: 300_000 });
 	// On a desk the ladder is loaded when somebody comes near it.
 	if (page.viewportSize().width > 760) {
 		await page.locator('[data-once-near]').first().scrollIntoViewIfNeeded();
-		await page.getByRole('button', { name: 'Show all parts and the pack' }).waitFor({ timeout: 20_000 });
+		await page.getByRole('button', { name: 'Show all parts and the pack' }).waitFor({ timeout: 300_000 });
 	}
 	await page.evaluate(() => scrollTo(0, 0));
 };
@@ -38,7 +38,7 @@ const VIEWS = [
 			await page.getByRole('radio', { name: 'Cold snap' }).click();
 			await page
 				.getByText(/No change for|Nobody’s verdicts/)
-				.waitFor({ timeout: 60_000 })
+				.waitFor({ timeout: 300_000 })
 				.catch(() => {});
 			await page.mouse.move(620, 330);
 		}
@@ -54,7 +54,7 @@ const VIEWS = [
 		url: '/trips/demo-coast',
 		act: async (page) => {
 			await page.getByRole('radio', { name: 'Cold snap' }).click();
-			await page.getByText(/^No change for/).waitFor({ timeout: 60_000 });
+			await page.getByText(/^No change for/).waitFor({ timeout: 300_000 });
 			await page
 				.getByRole('heading', { name: 'Who changes' })
 				.evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 20));
@@ -115,7 +115,7 @@ const VIEWS = [
 			await page
 				.getByRole('dialog')
 				.getByText(/^(Yes|No)/)
-				.waitFor({ timeout: 60_000 });
+				.waitFor({ timeout: 300_000 });
 		}
 	},
 	{
