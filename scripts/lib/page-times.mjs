@@ -5,35 +5,43 @@ import { programPath } from './machine.mjs';
 const SLOW_PHONE = { cpu: 4, bytesPerSecond: (1.6e6 / 8) | 0, latencyMs: 150 };
 const GROUP_OF = 12;
 
-const post = async (url, data) => {
+const send = async (method, url, data) => {
 	const answer = await fetch(url, {
-		method: 'POST',
+		method,
 		headers: { 'content-type': 'application/json', origin: new URL(url).origin },
 		body: JSON.stringify(data)
 	});
 	if (!answer.ok) throw new Error(`${url}: ${answer.status} ${await answer.text()}`);
 	return answer.json();
 };
+const post = (url, data) => send('POST', url, data);
+/** A new client on a trip. @returns the id */
+async function guestOn(address, tripId, name, things) {
+	const { id } = await post(`${address}/api/v1/clients`, { name, tripId });
+	for (const { typeId, quantity } of things)
+		await post(`${address}/api/v1/clients/${id}/things`, { typeId, quantity });
+	return id;
+}
 
 const demo = async (address) => (await fetch(`${address}/api/v1/trips/demo-trip`)).json();
 
-/** A trip like the demo’s with twelve clients, whose plans are stored. @returns its id, and a client without a plan each time */
+/** A trip like the demo’s with twelve clients, whose plans are stored. @returns its id */
 async function groupTrip(address) {
 	const { trip, clients } = await demo(address);
 	const { things } = clients.find(({ id }) => id === 'demo-teo');
 	const { id } = await post(`${address}/api/v1/trips`, { name: 'Twelve' });
 	const { weathers, stages, site } = trip;
-	await fetch(`${address}/api/v1/trips/${id}`, {
-		method: 'PUT',
-		headers: { 'content-type': 'application/json', origin: address },
-		body: JSON.stringify({ name: 'Twelve', place: '', site, weathers, stages, version: 1 })
+	await send('PUT', `${address}/api/v1/trips/${id}`, {
+		name: 'Twelve',
+		place: '',
+		site,
+		weathers,
+		stages,
+		version: 1
 	});
-	for (let i = 0; i < GROUP_OF; i++) {
-		const guest = await post(`${address}/api/v1/clients`, { name: `Guest ${i + 1}`, tripId: id });
-		// Each has one thing less than the one before: twelve plans, and not one twelve times.
-		for (const { typeId, quantity } of things.slice(0, things.length - i))
-			await post(`${address}/api/v1/clients/${guest.id}/things`, { typeId, quantity });
-	}
+	// Each has one thing less than the one before: twelve plans, and not one twelve times.
+	for (let i = 0; i < GROUP_OF; i++)
+		await guestOn(address, id, `Guest ${i + 1}`, things.slice(0, things.length - i));
 	for (;;) {
 		const { plans } = await (await fetch(`${address}/api/v1/trips/${id}/plans`)).json();
 		if (plans.every(({ state }) => state === 'there')) return id;
@@ -113,10 +121,8 @@ export async function pageTimes(address) {
 		const client = (await demo(address)).clients.find((one) => one.id === 'demo-teo');
 		const fresh = [];
 		for (let i = 0; i < 5; i++) {
-			const guest = await post(`${address}/api/v1/clients`, { name: `New ${i}`, tripId: id });
-			for (const { typeId, quantity } of client.things)
-				await post(`${address}/api/v1/clients/${guest.id}/things`, { typeId, quantity });
-			fresh.push(await timed(`/trips/${id}/plan/${guest.id}`, allRight));
+			const guest = await guestOn(address, id, `New ${i}`, client.things);
+			fresh.push(await timed(`/trips/${id}/plan/${guest}`, allRight));
 		}
 		figures.push({ name: 'a new plan is read', values: fresh, limit: 3000 });
 	} finally {

@@ -1,7 +1,7 @@
-import { unitsFrom } from '$lib/words/units';
+import { unitsOf } from '$lib/server/http';
 
 /** What every page knows: the units of whoever reads it, from their own cookie. */
 export function load({ cookies, depends, request }) {
 	depends('app:units');
-	return { units: unitsFrom(cookies.get('units'), request.headers.get('accept-language') ?? '') };
+	return { units: unitsOf({ cookies, request }) };
 }

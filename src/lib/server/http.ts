@@ -5,6 +5,7 @@ import { ConflictError, NotFoundError, TakenError } from './db/pool';
 import { ArchiveError, BusyError, DatabaseDownError, DiskFullError, TooLargeError } from './errors';
 import { log } from './log';
 import { LIMITS } from '$lib/formats/limits';
+import { type Units, unitsFrom } from '$lib/words/units';
 import { type Read, read } from './work/asked';
 
 /** An input that cannot be used, field by field. */
@@ -158,3 +159,7 @@ export const file = (body: string | Uint8Array, name: string, type: string): Res
 			'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name.replace(/[\\/:*?"<>|]/g, ' '))}`
 		}
 	});
+
+/** Units and dates of whoever asks: as chosen in their browser, else as usual for its language. */
+export const unitsOf = ({ cookies, request }: Pick<RequestEvent, 'cookies' | 'request'>): Units =>
+	unitsFrom(cookies.get('units'), request.headers.get('accept-language') ?? '');

@@ -51,11 +51,7 @@ export class PlanSession {
 
 	/** @param kept a plan that stands in the page as the server sends it */
 	constructor(kept: Kept | null = null) {
-		if (!kept) return;
-		this.state = 'done';
-		this.isKept = true;
-		this.summary = kept.summary;
-		this.days = kept.days;
+		if (kept) this.show(kept, [], 0);
 	}
 
 	#post(request: TripRequest): void {

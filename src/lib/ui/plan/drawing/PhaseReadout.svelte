@@ -3,6 +3,7 @@
 	import { Button } from 'flowbite-svelte';
 	import type { Finding, FindingCode } from '$lib/core/document/finding';
 	import type { Client, Weather } from '$lib/core/document/types';
+	import type { Verdict } from '$lib/core/document/verdict';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 	import { findingSentence } from '$lib/words/findings';
@@ -36,20 +37,22 @@
 	const before = $derived(wornBefore(phases, column));
 	const toSay = $derived(momentToSay(told, column.firstIndex, nameOf));
 	/** Findings that are the verdict itself, with what helps: they stand in its place, and it is not said twice. */
-	const VERDICT_CODES: ReadonlySet<FindingCode> = new Set([
-		'short',
-		'short-hands',
-		'short-feet',
-		'short-sleep',
-		'nothing-suffices',
-		'wet-through',
-		'warm',
-		'warm-before-stop'
-	]);
+	const TELLS: Partial<Record<Verdict, readonly FindingCode[]>> = {
+		short: ['short', 'short-hands', 'short-feet', 'short-sleep'],
+		'nothing suffices': ['nothing-suffices'],
+		'wet through': ['wet-through'],
+		warm: ['warm'],
+		'warm before a stop': ['warm-before-stop']
+	};
 	const found = $derived(
 		findings.filter(({ phases: its }) => its.some(({ id }) => id === phase.cell.phaseId))
 	);
-	const telling = $derived(found.find(({ code }) => VERDICT_CODES.has(code)));
+	// A finding tells the figures of its first phase: of the others it is no verdict.
+	const telling = $derived(
+		found.find(
+			({ code, phases: [first] }) => first?.id === phase.cell.phaseId && TELLS[phase.verdict]?.includes(code)
+		)
+	);
 	const here = $derived(found.filter((finding) => finding !== telling).slice(0, 2));
 	const sentenceOf = (finding: Finding): string => findingSentence(finding, { who, nameOf, units });
 	const elsewhere = $derived(

@@ -1,8 +1,7 @@
 import { listFileSchema } from '$lib/formats/schema/lending/lists';
 import { listCsv, listXlsx } from '$lib/server/files/list-files';
-import { api, file, param, queryOf } from '$lib/server/http';
+import { api, file, param, queryOf, unitsOf } from '$lib/server/http';
 import { clientList } from '$lib/server/plans/client-list';
-import { unitsFrom } from '$lib/words/units';
 import { listRows } from '$lib/words/remedy/list-story';
 
 /** A client's list: as JSON, or as a file that a spreadsheet opens. */
@@ -11,7 +10,7 @@ export const GET = api(async (event) => {
 	const list = await clientList(event.locals.houseId, param(event, 'id'), param(event, 'clientId'));
 	const rows = listRows(
 		{ ...list, stages: list.trip.stages, lentIds: new Set(list.lentIds) },
-		unitsFrom(event.cookies.get('units'), event.request.headers.get('accept-language') ?? '')
+		unitsOf(event)
 	);
 	if (as === 'json') return { clientId: list.client.id, rows };
 	const name = `${list.client.name} - ${list.trip.name}`;
