@@ -12,9 +12,11 @@ const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { versio
 const LONG = [
 	'one-planner.test',
 	'one-planner.property',
+	'lending.test',
 	'census',
 	'trip-solver',
 	'dress-day',
+	'demo-day',
 	'planner.test'
 ];
 const rank = ({ moduleId }: TestSpecification): number => {

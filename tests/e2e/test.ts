@@ -2,16 +2,23 @@ import { test as base, type Page } from '@playwright/test';
 
 export { type APIRequestContext, expect, type Locator, type Page } from '@playwright/test';
 
-/** Makes every way to a page wait until it answers keys and clicks, as a person would. */
+/**
+ * Makes every way to a page wait until it answers keys and clicks, as a person would. What is being saved is saved before:
+ * a browser asks who leaves meanwhile, and here nobody answers it.
+ */
 function patient(page: Page): Page {
-	const ready = (): Promise<unknown> => page.waitForSelector('html[data-ready]', { state: 'attached' });
+	const is = (selector: string): Promise<unknown> => page.waitForSelector(selector, { state: 'attached' });
+	const ready = (): Promise<unknown> => is('html[data-ready]');
+	const saved = (): Promise<unknown> => is('html:not([data-saving])');
 	const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
 	page.goto = async (...args) => {
+		await saved();
 		const response = await goto(...args);
 		await ready();
 		return response;
 	};
 	page.reload = async (...args) => {
+		await saved();
 		const response = await reload(...args);
 		await ready();
 		return response;

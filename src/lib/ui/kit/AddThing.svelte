@@ -41,8 +41,8 @@
 		const types = hasNot && called.includes(type) ? called : [type];
 		const names = types.map(({ id }) => typeName(id));
 		typed = '';
-		said = hasNot ? `Noted: no ${names.join(', no ')}.` : `Added: ${quantity} × ${names[0]}.`;
 		for (const one of types) await add(one, quantity, hasNot ? 'has not' : 'has');
+		said = hasNot ? `Noted: no ${names.join(', no ')}.` : `Added: ${quantity} × ${names[0]}.`;
 	}
 </script>
 
@@ -88,9 +88,10 @@
 		<OwnThing
 			name={capital(asked.words)}
 			add={async (name, own) => {
+				const quantity = Math.max(1, asked.quantity);
 				typed = '';
+				await addOwn(name, own, quantity);
 				said = `Added: ${name}.`;
-				await addOwn(name, own, Math.max(1, asked.quantity));
 			}}
 		/>
 	{/if}

@@ -41,19 +41,32 @@ async function answered<T>(url: string, request: RequestInit): Promise<Answer<T>
 	}
 }
 
+let underway = 0;
+/** The page says of itself that something is being saved; what drives it from outside must not leave it before. */
+async function telling<T>(answer: Promise<T>): Promise<T> {
+	const { dataset } = document.documentElement;
+	underway++;
+	dataset['saving'] = 'true';
+	const result = await answer;
+	if (--underway === 0) delete dataset['saving'];
+	return result;
+}
+
 /** Sends a write to the server. Whatever happens comes back as words; nothing is thrown, nothing typed is lost. */
 export const send = <T>(
 	method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
 	url: string,
 	body?: unknown
 ): Promise<Answer<T>> =>
-	answered<T>(url, {
-		method,
-		...(body !== undefined && {
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(body)
+	telling(
+		answered<T>(url, {
+			method,
+			...(body !== undefined && {
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(body)
+			})
 		})
-	});
+	);
 
 /** Sends a file as it is. */
 export const sendFile = <T>(url: string, file: Blob): Promise<Answer<T>> =>

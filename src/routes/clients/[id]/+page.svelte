@@ -75,11 +75,14 @@
 		cancel();
 		if (!willUnload && target) void underway.settled().then(() => goto(target.url));
 	});
+	/** Adds a thing. Who leaves at once is taken on when it is saved, as with every other change. */
+	const addThing = (thing: object): Promise<void> =>
+		underway.add(client.id, {}, async () =>
+			settle(await send('POST', `/api/v1/clients/${client.id}/things`, thing))
+		);
 	async function add(type: CatalogueType, quantity: number, state: FactState): Promise<void> {
 		const fact: Fact<number> = { value: quantity, source: 'client', state };
-		await settle(
-			await send('POST', `/api/v1/clients/${client.id}/things`, { typeId: type.id, quantity: fact })
-		);
+		await addThing({ typeId: type.id, quantity: fact });
 	}
 	async function addOwn(
 		name: string,
@@ -87,7 +90,7 @@
 		value: number
 	): Promise<void> {
 		const quantity: Fact<number> = { value, source: 'client', state: 'has' };
-		await settle(await send('POST', `/api/v1/clients/${client.id}/things`, { ...own, name, quantity }));
+		await addThing({ ...own, name, quantity });
 	}
 	async function saveThing(thing: Thing, change: Partial<Thing>): Promise<void> {
 		await underway.add(thing.id, change, async () => {

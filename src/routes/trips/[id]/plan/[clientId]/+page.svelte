@@ -255,10 +255,11 @@
 					onset={(spare) => wish(wishes, spare)}
 					onask={() => session.askTrade()}
 				>
-					{#if session.price}
+					<!-- Its line is there before it is known: what stands below must not move under a hand that is about to press. -->
+					{#if wishes.length > 0}
 						<p role="status" aria-label="Price of the wishes">
 							<strong>What the wishes cost:</strong>
-							{priceSentence(session.price, first, units)}
+							{session.price ? priceSentence(session.price, first, units) : 'not known yet.'}
 						</p>
 					{/if}
 					{#if session.impossible.length > 0}
