@@ -121,6 +121,15 @@ export class TripPlanner {
 		return { key, wardrobes: made(key, new Set(away), new Set(missing)) };
 	}
 
+	/** What got wet in the plan that was made last. */
+	private waters: Waters = new Map();
+	/** The days as a plan with these wishes sees them, as wet as in the last plan: for trials that need no whole plan. */
+	problemFor(wishes: readonly Wish[]): TripDays {
+		const { first, whole } = this.wardrobeFor(wishes).wardrobes;
+		const { waters, cells: known, given } = this;
+		return tripDays(this.trip, this.client, first, { waters, known, given, whole });
+	}
+
 	private readonly made: { plan: TripPlan; spareChanges: number }[] = [];
 	/** An earlier plan with things beside it that shall only come along: it will do until a use is found for them. */
 	private withLuggage(wishes: readonly Wish[], spareChanges: number): TripPlan | null {
@@ -244,6 +253,7 @@ export class TripPlanner {
 			yield* turn(each(), true);
 		}
 		({ own } = best);
+		this.waters = best.waters;
 		solver.problem = best.problem;
 		// What is wet is settled: now the whole kit, where a core of it was searched, and what is unusual where that is not enough.
 		const isCold = own.choice.dayLevels.some(({ penalty }) => penalty >= PENALTY.word);

@@ -1,7 +1,11 @@
 import { factorOf, kindOf } from '../../cloth/factors';
 import type { Wish } from '../../document/wish';
+import { finished } from '../../search/steps';
 import type { TripPlan, TripPlanner } from '../planner';
-import { isBetter, type Progress } from '../choice/trip-choice';
+import { isBetter, type Progress, weighed } from '../choice/trip-choice';
+import { TripSolver } from '../choice/trip-solver';
+import type { TripDays } from '../trip-days';
+import { constraintsOf } from '../wishes';
 
 /** Why a thing stays at home: the plan with it, worn where that costs least. */
 export interface Place {
@@ -11,6 +15,8 @@ export interface Place {
 
 /** Places that are tried for one thing. */
 const MOST_PLACES = 10;
+/** Of those, the likeliest by their own day are planned whole: what the rest of the trip makes of them may differ. */
+const MOST_PLANNED = 2;
 
 /**
  * Phases in which a thing could have its place, the likeliest ones first: those in which most of its kind is worn, over all
@@ -37,6 +43,52 @@ export function placesFor({ problem, choice }: TripPlan, thingId: string, most =
 		.map(({ place }) => place);
 }
 
+const wornAt = (thingId: string, place: Place): Wish => ({ kind: 'wear', thingId, ...place });
+
+/**
+ * Places in the order of what it costs to wear a thing there, those in which it cannot be worn left out. Only the days of a
+ * place's own stage are dressed for it, as wet as in the plan and in two turns: a whole plan for each would take ten times as long as the plan
+ * that is told in the end.
+ */
+function* placesByCost(
+	planner: TripPlanner,
+	plan: TripPlan,
+	thingId: string,
+	isOver: () => boolean
+): Generator<Progress, Place[], void> {
+	const places = placesFor(plan, thingId);
+	if (places.length < 2) return places;
+	const problem = planner.problemFor([...plan.wishes, wornAt(thingId, places[0]!)]);
+	/** What the days of a stage come to; infinite where a wish cannot be met. */
+	const costOn = (stageId: string): ((wishes: readonly Wish[]) => number) => {
+		const days = problem.days
+			.filter(({ stage }) => stage.id === stageId)
+			.map((day, index) => ({ ...day, index, whole: null }));
+		const own: TripDays = { ...problem, days };
+		const solver = new TripSolver(own);
+		return (wishes) => {
+			const choice = finished(solver.solve(constraintsOf(wishes, own), { levelsOnly: true, turns: 2 }));
+			return choice ? weighed(choice.levels) : Infinity;
+		};
+	};
+	const stages = new Map<string, { cost: ReturnType<typeof costOn>; without: number }>();
+	const costs: { place: Place; more: number }[] = [];
+	for (const place of places) {
+		if (isOver()) break;
+		let stage = stages.get(place.stageId);
+		if (!stage) {
+			const cost = costOn(place.stageId);
+			stages.set(place.stageId, (stage = { cost, without: cost(plan.wishes) }));
+		}
+		costs.push({ place, more: stage.cost([...plan.wishes, wornAt(thingId, place)]) - stage.without });
+		yield { task: 'days', done: costs.length, total: places.length, best: null };
+	}
+	return costs
+		.filter(({ more }) => more < Infinity)
+		.sort((a, b) => a.more - b.more)
+		.map(({ place }) => place);
+}
+
 /**
  * The plan with a thing that stays at home, worn in the phase in which that costs least.
  * @param plan as it is, with these wishes
@@ -50,11 +102,12 @@ export function* whyNot(
 	isOver: () => boolean = () => false
 ): Generator<Progress, { place: Place; plan: TripPlan } | null, void> {
 	let best: { place: Place; plan: TripPlan } | null = null;
-	for (const place of placesFor(plan, thingId)) {
-		if (isOver()) break;
-		const wish: Wish = { kind: 'wear', thingId, ...place };
-		const found = yield* planner.plan([...plan.wishes, wish], spareChanges, isOver);
+	let planned = 0;
+	for (const place of yield* placesByCost(planner, plan, thingId, isOver)) {
+		if (isOver() || planned === MOST_PLANNED) break;
+		const found = yield* planner.plan([...plan.wishes, wornAt(thingId, place)], spareChanges, isOver);
 		if (isOver() || found.impossible.some((one) => one.thingId === thingId)) continue;
+		planned++;
 		if (!best || isBetter(found.choice.levels, best.plan.choice.levels)) best = { place, plan: found };
 	}
 	return best;
