@@ -5,6 +5,7 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { startApp } from './lib/app.mjs';
+import { fetchIn } from './lib/demo-session.mjs';
 import { loadTs, root } from './lib/load-ts.mjs';
 import { ensureBuild, ensurePrograms, ensureSynced, freePort } from './lib/machine.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
@@ -65,11 +66,11 @@ async function coreTimes() {
 
 /** The data of a plan's page when the plan is stored: read, checked and sent by the server. */
 async function storedPlan(address) {
-	await (await fetch(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
+	await (await fetchIn(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
 	const times = [];
 	for (let i = 0; i < 60; i++) {
 		const begin = process.hrtime.bigint();
-		await (await fetch(`${address}/trips/demo-trip/plan/demo-runa/__data.json?day=${1 + (i % 2)}`)).text();
+		await (await fetchIn(`${address}/trips/demo-trip/plan/demo-runa/__data.json?day=${1 + (i % 2)}`)).text();
 		if (i >= 10) times.push(Number(process.hrtime.bigint() - begin) / 1e6);
 	}
 	tell('page data of a stored plan', times, 'ms', 100);
@@ -94,7 +95,7 @@ async function seasonPages() {
 		for (let i = 0; i < 260; i++) {
 			for (const [page, own] of times) {
 				const begin = process.hrtime.bigint();
-				await (await fetch(app.address + page)).text();
+				await (await fetchIn(app.address + page)).text();
 				if (i >= 60) own.push(Number(process.hrtime.bigint() - begin) / 1e6);
 			}
 		}

@@ -4,6 +4,7 @@ import { mkdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { startApp } from './lib/app.mjs';
 import { fail, say } from './lib/console.mjs';
+import { demoCookies } from './lib/demo-session.mjs';
 import { loadTs, root } from './lib/load-ts.mjs';
 import {
 	checkNode,
@@ -174,6 +175,7 @@ async function main() {
 		for (const { name, url, act, whole, phone } of VIEWS) {
 			const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 };
 			const page = await browser.newPage({ viewport, locale: 'en-GB' });
+			await page.context().addCookies(await demoCookies(app.address));
 			await page.goto(app.address + url, { waitUntil: 'networkidle' });
 			await act?.(page);
 			await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: whole ?? false });

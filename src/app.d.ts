@@ -8,8 +8,12 @@ declare global {
 		interface Locals {
 			/** the house whose data a request may see */
 			houseId: string;
-			/** who is at it, as far as is known */
+			/** name of who is at it, as far as is known */
 			by: string | null;
+			/** who signed in, or the program that has a token; null where nobody has to */
+			who: import('$lib/server/db/accounts/sessions').Who | null;
+			/** the client whose private link was opened */
+			guest: import('$lib/server/db/guests/links').Guest | null;
 			/** name of the request, for the log and whoever tells of an error */
 			requestId: string;
 			/** ends when nobody waits for the answer any more */

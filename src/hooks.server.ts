@@ -1,30 +1,46 @@
-import type { Handle, HandleServerError } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
-import { FIRST_HOUSE } from '$lib/server/db/house';
+import { noteEntry } from '$lib/server/db/accounts/entries';
 import { closePool } from '$lib/server/db/pool';
 import { GUARDS, mayComeIn, notRead } from '$lib/server/door';
 import { BusyError, DatabaseDownError, TooLargeError } from '$lib/server/errors';
 import { log } from '$lib/server/log';
+import { letIn } from '$lib/server/sign-in/guard';
+import { needsOf } from '$lib/server/sign-in/rights';
 import { stopWork } from '$lib/server/work/workers';
 
 process.on('sveltekit:shutdown', () => {
 	void stopWork().then(closePool);
 });
 
+/** Keeps who wrote what. What computes and keeps nothing, and signing in itself, is no write. */
+async function note({ locals, request, route, url }: RequestEvent, status: number): Promise<void> {
+	const { who, guest } = locals;
+	const isRead = request.method === 'GET' || request.method === 'HEAD';
+	const doer = guest ? { houseId: guest.houseId, name: guest.name, way: 'client link' as const } : who;
+	if (isRead || status >= 400 || !doer) return;
+	if (['nobody', 'this machine'].includes(needsOf(route.id, request.method))) return;
+	await noteEntry(doer, request.method, url.pathname).catch((trouble: unknown) =>
+		log.error({ id: locals.requestId, err: trouble }, 'entry not kept')
+	);
+}
+
 /** Names a request, lets it in or not, says whose data it may see, and writes a line about it. */
 export const handle: Handle = async ({ event, resolve }) => {
 	const begin = performance.now();
 	const id = randomUUID().slice(0, 8);
 	event.locals.requestId = id;
-	event.locals.houseId = FIRST_HOUSE;
-	event.locals.by = null;
+	Object.assign(event.locals, { houseId: '', by: null, who: null, guest: null });
 	const answer = mayComeIn(event.request)
-		? (notRead(event.request, event.url.pathname) ?? (await resolve(event)))
+		? (notRead(event.request, event.url.pathname) ?? (await letIn(event)) ?? (await resolve(event)))
 		: Response.json({ message: 'This address is not one that Snug Summit answers to.' }, { status: 403 });
 	// A page that failed for a reason that we know says so by its status, too.
 	const status = answer.status === 500 ? (event.locals.troubleStatus ?? 500) : answer.status;
+	await note(event, status);
 	const headers = new Headers(answer.headers);
 	for (const [name, value] of Object.entries(GUARDS)) headers.set(name, value);
+	// Where a client came from and goes to is nobody's business.
+	if (/^\/(c|my|password)(\/|$)/.test(event.url.pathname)) headers.set('referrer-policy', 'no-referrer');
 	headers.set('x-request-id', id);
 	// A page that is not available just now looks again by itself.
 	if (status === 503 && !event.url.pathname.startsWith('/api/')) headers.set('refresh', '3');

@@ -15,7 +15,7 @@ const MOST_PAGES = 12;
 
 const isOurs = (url: URL): boolean => url.origin === worker.location.origin;
 const isPart = (url: URL): boolean => url.pathname.startsWith('/_app/');
-const isPage = (url: URL): boolean => url.pathname.startsWith('/trips/');
+const isPage = (url: URL): boolean => url.pathname.startsWith('/trips/') || url.pathname === '/my';
 
 worker.addEventListener('install', () => void worker.skipWaiting());
 worker.addEventListener('activate', (event) => {

@@ -1,4 +1,5 @@
 import { chromium, devices } from 'playwright-core';
+import { demoCookies, fetchIn } from './demo-session.mjs';
 import { programPath } from './machine.mjs';
 
 /** A slow phone: four times slower than this machine, on 1.6 Mbit/s with 150 ms to the server (common practice, no source). */
@@ -6,7 +7,7 @@ const SLOW_PHONE = { cpu: 4, bytesPerSecond: (1.6e6 / 8) | 0, latencyMs: 150 };
 const GROUP_OF = 12;
 
 const send = async (method, url, data) => {
-	const answer = await fetch(url, {
+	const answer = await fetchIn(url, {
 		method,
 		headers: { 'content-type': 'application/json', origin: new URL(url).origin },
 		body: JSON.stringify(data)
@@ -23,7 +24,7 @@ async function guestOn(address, tripId, name, things) {
 	return id;
 }
 
-const demo = async (address) => (await fetch(`${address}/api/v1/trips/demo-trip`)).json();
+const demo = async (address) => (await fetchIn(`${address}/api/v1/trips/demo-trip`)).json();
 
 /** A trip like the demo’s with twelve clients, whose plans are stored. @returns its id */
 async function groupTrip(address) {
@@ -43,7 +44,7 @@ async function groupTrip(address) {
 	for (let i = 0; i < GROUP_OF; i++)
 		await guestOn(address, id, `Guest ${i + 1}`, things.slice(0, things.length - i));
 	for (;;) {
-		const { plans } = await (await fetch(`${address}/api/v1/trips/${id}/plans`)).json();
+		const { plans } = await (await fetchIn(`${address}/api/v1/trips/${id}/plans`)).json();
 		if (plans.every(({ state }) => state === 'there')) return id;
 		await new Promise((wake) => setTimeout(wake, 1000));
 	}
@@ -64,6 +65,7 @@ export async function pageTimes(address) {
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			serviceWorkers: 'block'
 		});
+		await context.addCookies(await demoCookies(address));
 		const page = await context.newPage();
 		if (phone) {
 			const session = await context.newCDPSession(page);
@@ -105,7 +107,7 @@ export async function pageTimes(address) {
 	];
 	try {
 		const stored = '/trips/demo-trip/plan/demo-runa';
-		await (await fetch(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
+		await (await fetchIn(`${address}/api/v1/trips/demo-trip/plans/demo-runa/plan`)).text();
 		figures.push({ name: 'a stored plan is read', values: await several(7, stored, allRight), limit: 1000 });
 		figures.push({
 			name: 'a stored plan is read on a slow phone',

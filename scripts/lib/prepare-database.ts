@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { accountByMail, wayBack } from '../../src/lib/server/db/accounts/accounts';
 import { archived, restored } from '../../src/lib/server/db/backup';
 import { isEmpty, loadDemo } from '../../src/lib/server/db/demo';
 import { migrate } from '../../src/lib/server/db/migrate';
@@ -76,6 +77,16 @@ export async function restoreArchive(archive: Uint8Array, migrations: string): P
 		const many = await restored(read);
 		await migrate(migrations);
 		return many;
+	} finally {
+		await closePool();
+	}
+}
+
+/** The secret of a link by which an account chooses another password; null where nobody signs in with the address. */
+export async function wayBackFor(mail: string): Promise<string | null> {
+	try {
+		const found = await accountByMail(mail);
+		return found ? await wayBack(found.account.houseId, found.account.id) : null;
 	} finally {
 		await closePool();
 	}

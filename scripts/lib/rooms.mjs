@@ -15,7 +15,8 @@ const CORE = [
 	'search',
 	'kit',
 	'plan',
-	'remedy'
+	'remedy',
+	'questions'
 ];
 /** Files at the root of the core that every room may use: units, ranges, certainty. */
 const CORE_ROOT = ['argument.ts', 'certainty.ts', 'seeded.ts', 'units.ts'].map(
@@ -53,6 +54,7 @@ export const ROOMS = [
 		uses: ['src/lib/server', 'src/lib/core', 'src/lib/formats', 'src/lib/words'],
 		packages: [
 			'node:*',
+			'@node-rs/argon2',
 			'mysql2',
 			'devalue',
 			'exceljs',

@@ -1,4 +1,6 @@
 // What the parts of `npm run torture` share: how they ask, and how they tell what held.
+import { demoCookie } from '../lib/demo-session.mjs';
+
 export const isShort = process.argv.includes('--short');
 /** `--only=load,growth` does some of the parts. */
 const only = process.argv
@@ -22,10 +24,11 @@ export const percentile = (values, share) =>
 
 /** A request, with its answer and how long that took. */
 export async function ask(address, method, url, body, headers = {}) {
+	const cookie = await demoCookie(address);
 	const begin = performance.now();
 	const response = await fetch(address + url, {
 		method,
-		headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+		headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie, ...headers },
 		...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) })
 	});
 	const text = await response.text();

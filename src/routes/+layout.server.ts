@@ -1,7 +1,11 @@
 import { unitsOf } from '$lib/server/http';
 
-/** What every page knows: the units of whoever reads it, from their own cookie. */
-export function load({ cookies, depends, request }) {
+/** What every page knows: who reads it, and in which units, from their own cookie. */
+export function load({ cookies, depends, request, locals }) {
 	depends('app:units');
-	return { units: unitsOf({ cookies, request }) };
+	const { who } = locals;
+	return {
+		units: unitsOf({ cookies, request }),
+		who: who && { name: who.name, role: who.role, house: who.house, isDemo: who.isDemo }
+	};
 }

@@ -10,7 +10,7 @@
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
 
-	let { children } = $props();
+	let { children, data } = $props();
 
 	// Says that the page answers now; what drives it from outside can wait for this.
 	$effect(() => {
@@ -27,7 +27,7 @@
 	// What a trip's page was made of is kept for reading it without connection, once it stands.
 	const KEPT_AFTER_MS = 2500;
 	afterNavigate(() => {
-		if (!('serviceWorker' in navigator) || !page.url.pathname.startsWith('/trips/')) return;
+		if (!('serviceWorker' in navigator) || !/^\/(trips\/|my$)/.test(page.url.pathname)) return;
 		const address = location.href;
 		setTimeout(() => {
 			const parts = performance.getEntriesByType('resource').map(({ name }) => name);
@@ -68,14 +68,19 @@
 		>
 		<div id="menu" class="rest" class:open={isOpen}>
 			<nav aria-label="Sections">
-				{#each sections as section (section.url)}
+				{#each data.who ? sections : [] as section (section.url)}
 					<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
 				{/each}
 			</nav>
 			<ThemeSwitch />
 			<UnitsMenu />
-			<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
-			<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
+			{#if data.who}
+				<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
+				<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
+				<a class="who small" href="/account" aria-label="You: {data.who.name}, {data.who.house}"
+					>{data.who.isDemo ? 'Demo' : data.who.name}</a
+				>
+			{/if}
 		</div>
 	</header>
 	<noscript>

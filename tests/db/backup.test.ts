@@ -144,19 +144,19 @@ describe('a copy that takes the place of all that is there', () => {
 		const [before, first] = [await everything(), opened(await archived())];
 		await edits(12);
 		const second = await everything();
-		const id = await replacedBy(first, pack);
+		const id = await replacedBy(FIRST_HOUSE, first, pack);
 		expect(await everything()).toEqual(before);
-		expect(await allSetAside()).toMatchObject([{ id, trips: expect.any(Number) }]);
+		expect(await allSetAside(FIRST_HOUSE)).toMatchObject([{ id, trips: expect.any(Number) }]);
 		const [trip] = (await everything()).tables.trips!;
 		const [word] = String(trip!.name).split(' ');
 		expect((await find(FIRST_HOUSE, word!)).length).toBeGreaterThan(0);
-		await replacedBy(opened(await setAside(String(id))), pack);
+		await replacedBy(FIRST_HOUSE, opened(await setAside(FIRST_HOUSE, String(id))), pack);
 		expect(await everything()).toEqual(second);
 		// Five of them are kept.
-		for (let i = 0; i < 5; i++) await replacedBy(first, pack);
-		expect(await allSetAside()).toHaveLength(5);
-		await expect(setAside(String(id))).rejects.toThrow(NotFoundError);
-		await expect(setAside('1 OR 1=1')).rejects.toThrow(NotFoundError);
+		for (let i = 0; i < 5; i++) await replacedBy(FIRST_HOUSE, first, pack);
+		expect(await allSetAside(FIRST_HOUSE)).toHaveLength(5);
+		await expect(setAside(FIRST_HOUSE, String(id))).rejects.toThrow(NotFoundError);
+		await expect(setAside(FIRST_HOUSE, '1 OR 1=1')).rejects.toThrow(NotFoundError);
 	});
 	it('takes nobody’s save with it that came in between: it is set aside, or there afterwards', async () => {
 		await emptyDatabase();
@@ -177,12 +177,12 @@ describe('a copy that takes the place of all that is there', () => {
 			await new Promise((resolve) => setTimeout(resolve, 300));
 			return archiveOf(all);
 		};
-		const id = await replacedBy(copy, slow);
+		const id = await replacedBy(FIRST_HOUSE, copy, slow);
 		ended = true;
 		await saves;
 		const there = (tables: Record<string, { name?: unknown }[]>) => tables.trips!.map(({ name }) => name);
 		const found = [
-			...there(opened(await setAside(String(id))).tables),
+			...there(opened(await setAside(FIRST_HOUSE, String(id))).tables),
 			...there((await everything()).tables)
 		];
 		expect(names.filter((name) => !found.includes(name))).toEqual([]);
@@ -190,12 +190,14 @@ describe('a copy that takes the place of all that is there', () => {
 	it('of another version, with a strange column, or with what is no row, changes nothing', async () => {
 		const good = opened(await archived());
 		const before = await everything();
-		await expect(replacedBy({ ...good, migrations: ['001_first.sql'] }, pack)).rejects.toThrow(
+		await expect(replacedBy(FIRST_HOUSE, { ...good, migrations: ['001_first.sql'] }, pack)).rejects.toThrow(
 			/another version of the app/
 		);
 		const [trip, ...others] = good.tables.trips!;
 		const strange = { ...good.tables, trips: [{ ...trip!, '`; DROP TABLE trips': 1 }, ...others] };
-		await expect(replacedBy({ ...good, tables: strange }, pack)).rejects.toThrow(/a column `; DROP TABLE/);
+		await expect(replacedBy(FIRST_HOUSE, { ...good, tables: strange }, pack)).rejects.toThrow(
+			/a column `; DROP TABLE/
+		);
 		const nested = { ...good.tables, trips: [{ ...trip!, name: { toSqlString: 'x' } }, ...others] } as never;
 		expect(() => opened(archiveOf({ ...good, tables: nested }))).toThrow(/is not one of ours/);
 		expect(await everything()).toEqual(before);

@@ -1,4 +1,5 @@
-import { test as base, type Page } from '@playwright/test';
+import { type Cookie, test as base, type Page } from '@playwright/test';
+import { demoCookies } from '../../scripts/lib/demo-session.mjs';
 
 export { type APIRequestContext, expect, type Locator, type Page } from '@playwright/test';
 
@@ -26,7 +27,19 @@ function patient(page: Page): Page {
 	return page;
 }
 
-export const test = base.extend({
+/** Who entered the demo: every page but the door needs somebody. Each app has a session of its own, entered once. */
+const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
+	isStranger: [false, { option: true }],
+	entered: [
+		async ({}, use) => {
+			const addresses = (process.env.SNUG_ADDRESSES ?? 'http://127.0.0.1:5180').split(' ');
+			const address = addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)]!;
+			await use((await demoCookies(address)) as Cookie[]);
+		},
+		{ scope: 'worker' }
+	],
+	storageState: async ({ isStranger, entered }, use) =>
+		use({ cookies: isStranger ? [] : entered, origins: [] }),
 	page: async ({ page }, use) => use(patient(page)),
 	context: async ({ context }, use) => {
 		const newPage = context.newPage.bind(context);
@@ -34,3 +47,4 @@ export const test = base.extend({
 		await use(context);
 	}
 });
+export { test };

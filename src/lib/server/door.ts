@@ -1,8 +1,8 @@
 import { LIMITS } from '$lib/formats/limits';
 
 /**
- * Who may come in at all, until people sign in: this machine, by the names of its loopback address. SNUG_HOSTS names others, with
- * commas between them.
+ * By which names the app may be asked for, before anybody signs in: those of the loopback address of this machine. SNUG_HOSTS
+ * names others, with commas between them.
  */
 const OURS = ['127.0.0.1', 'localhost', '[::1]'];
 const hosts = (): string[] => [
@@ -13,6 +13,9 @@ const hosts = (): string[] => [
 		.filter((host) => host !== '')
 ];
 const withoutPort = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');
+
+/** Whether a host is this machine by a name of its loopback address. */
+export const isLoopback = (host: string | null): boolean => host !== null && OURS.includes(withoutPort(host));
 
 function isOurs(host: string | null): boolean {
 	if (!host) return false;

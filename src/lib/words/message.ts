@@ -10,12 +10,15 @@ const LOCALE = 'en-GB';
 const parsed = new Map<unknown, IntlMessageFormat>();
 
 /** A message of ICU syntax with its values; the build has parsed the catalogue already. @throws Error when a value is missing */
-export function format(text: string, values: MessageValues = {}): string {
+export const format = (text: string, values: MessageValues = {}): string => formatIn(LOCALE, text, values);
+
+/** The same in the language of a catalogue, which knows its plurals. */
+export function formatIn(locale: string, text: string, values: MessageValues = {}): string {
 	// In the build a sentence with places for values is no longer a string; what is one is said as it stands.
 	if (typeof text === 'string' && !text.includes('{')) return text;
 	let made = parsed.get(text);
 	if (!made) {
-		made = new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true });
+		made = new IntlMessageFormat(text, locale, undefined, { ignoreTag: true });
 		parsed.set(text, made);
 	}
 	return String(made.format(values as Record<string, PrimitiveType>));

@@ -3,5 +3,5 @@ import { getHouse } from '$lib/server/db/house';
 
 export const load = async ({ locals }) => ({
 	house: await getHouse(locals.houseId),
-	setAside: await allSetAside()
+	setAside: await allSetAside(locals.houseId)
 });

@@ -28,6 +28,9 @@
 	<a href="/house/prices">What things cost</a>
 	<a href="/house/due">What is due</a>
 	<a href="/house/bin">Bin</a>
+	{#if data.who?.role === 'owner'}
+		<a href="/house/people">Who comes in</a>
+	{/if}
 	<p role="status" class="small">{isSaved ? 'Saved. Every plan follows from now on.' : ''}</p>
 </div>
 <p class="lead">
@@ -43,7 +46,9 @@
 />
 <TypeUses uses={data.house.uses} choose={(uses) => save({ uses })} />
 
-<HouseCopies setAside={data.setAside} />
+{#if data.who?.role === 'owner'}
+	<HouseCopies setAside={data.setAside} />
+{/if}
 
 <style>
 	.head {

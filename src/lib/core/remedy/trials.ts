@@ -16,6 +16,7 @@ import {
 } from '../plan/trip-days';
 import { livedThrough } from '../plan/lived-through';
 import { DRY } from '../heat/wet-cloth';
+import type { Verdict } from '../document/verdict';
 import type { PhaseVerdict } from '../judge/phase-verdict';
 import { finished } from '../search/steps';
 import { type Candidate, clientWith, clothsOf } from './candidate';
@@ -34,6 +35,8 @@ export interface TriedDay {
 	wrong: number;
 	/** candidates that it wears or carries */
 	used: ReadonlySet<number>;
+	/** how each moment goes, what-ifs left out, by its key on the day */
+	words: ReadonlyMap<string, Verdict>;
 	/** what it cannot start without, worked out when asked */
 	needs(): readonly StartNeed[];
 }
@@ -210,6 +213,11 @@ export class Trials {
 		const slept = verdicts.filter(({ cell }) => cell.kind === 'sleep').flatMap(({ outfit }) => outfit);
 		return {
 			wrong,
+			words: new Map(
+				verdicts
+					.filter(({ cell }) => cell.kind !== 'what-if')
+					.map(({ cell, verdict }) => [`${cell.phaseId} ${cell.round}`, verdict])
+			),
 			needs: () => (needs ??= startNeedsOf(plannedDay(plan, day)!)),
 			used: new Set([
 				...[...worn, ...slept].flatMap(({ cloth }) => this.byId.get(cloth.thingId) ?? []),

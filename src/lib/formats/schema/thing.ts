@@ -78,6 +78,8 @@ const thingFields = {
 export const thing = Joi.object<Thing>({ id: id.required(), ...thingFields, ...versioned });
 /** A thing that is to be added to a kit; its name is that of its type where none is said. */
 export interface NewThing {
+	/** made up where none is given */
+	id?: string;
 	typeId: string;
 	quantity: Fact<number>;
 	name?: string;

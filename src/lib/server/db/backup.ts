@@ -8,8 +8,17 @@ import { type Db, inSnapshot, inTransaction, isoTime, NotFoundError, pool, rows,
  * goes on.
  */
 
-/** Tables that are not kept: what follows from the others, and what is about the database itself. */
+/**
+ * Tables that are not kept: what follows from the others, what is about the database itself, and what opens a door. A link that
+ * was ended since does not open again when a copy is put back.
+ */
 const LEFT_OUT: ReadonlySet<string> = new Set([
+	'answers_looked',
+	'client_links',
+	'client_questions',
+	'client_visits',
+	'sessions',
+	'sign_in_tries',
 	'stored_plans',
 	'plan_work',
 	'search_words',
@@ -44,24 +53,48 @@ async function tablesOf(db: Db): Promise<{ name: string; key: string[]; columns:
 		}));
 }
 
+/** Who may come in stays as it is when a house takes a copy of itself, or puts one back. */
+const PEOPLE: ReadonlySet<string> = new Set(['accounts', 'password_links', 'api_tokens', 'entries']);
+
+/** Which rows of a table belong to one house; null where none do. */
+function ofHouse(name: string, columns: readonly string[]): string | null {
+	if (PEOPLE.has(name)) return null;
+	if (name === 'houses') return 'id = ?';
+	if (columns.includes('house_id')) return 'house_id = ?';
+	if (columns.includes('trip_id')) return 'trip_id IN (SELECT id FROM trips WHERE house_id = ?)';
+	if (columns.includes('client_id')) return 'client_id IN (SELECT id FROM clients WHERE house_id = ?)';
+	return null;
+}
+
 const migrationsOf = async (db: Db): Promise<string[]> =>
 	(await rows<{ name: string }>(db, 'SELECT name FROM migrations ORDER BY name')).map(({ name }) => name);
 
-/** @param lock keeps everybody else from changing anything until the transaction ends */
-async function allRows(db: Db, lock: '' | ' FOR UPDATE'): Promise<Everything> {
+/**
+ * @param lock keeps everybody else from changing anything until the transaction ends
+ * @param houseId only what belongs to this house; everything where it is left out
+ */
+async function allRows(db: Db, lock: '' | ' FOR UPDATE', houseId?: string): Promise<Everything> {
 	const tables: Rows = {};
 	for (const { name, key, columns } of await tablesOf(db)) {
+		const own = houseId === undefined ? '' : ofHouse(name, columns);
+		if (own === null) continue;
+		const where = own === '' ? '' : ` WHERE ${own}`;
 		const order = key.length > 0 ? ` ORDER BY ${key.map(quoted).join(', ')}` : '';
 		tables[name] = await rows<Row>(
 			db,
-			`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)}${order}${lock}`
+			`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)}${where}${order}${lock}`,
+			houseId === undefined ? [] : [houseId]
 		);
 	}
 	return { tables, migrations: await migrationsOf(db) };
 }
 
-/** All rows of all tables that are kept, in the order of their keys, as they are at one moment. */
-export const everything = (): Promise<Everything> => inSnapshot((db) => allRows(db, ''));
+/**
+ * All rows of all tables that are kept, in the order of their keys, as they are at one moment.
+ * @param houseId only what belongs to this house, without its people; everything where it is left out
+ */
+export const everything = (houseId?: string): Promise<Everything> =>
+	inSnapshot((db) => allRows(db, '', houseId));
 
 /** The archive of the database as it is now. */
 export const archived = async (): Promise<Uint8Array> => archiveOf(await everything());
@@ -82,8 +115,6 @@ async function putIn(db: Db, tables: Rows): Promise<number> {
 				`The archive has a column ${strange} of ${table}, which this database does not have.`
 			);
 	}
-	// The house that a new database begins with gives way to that of the archive.
-	await write(db, 'DELETE FROM houses');
 	let many = 0;
 	for (const table of names) {
 		const own = tables[table]!;
@@ -112,6 +143,8 @@ export const restored = ({ tables }: Pick<Everything, 'tables'>): Promise<number
 		for (const table of ['trips', 'clients', 'patterns'])
 			if (known.has(table) && (await rows(db, `SELECT id FROM ${quoted(table)} LIMIT 1`)).length > 0)
 				throw new ArchiveError('The database is not empty: nothing was restored.');
+		// The house that a new database begins with gives way to that of the archive.
+		await write(db, 'DELETE FROM houses');
 		const many = await putIn(db, tables);
 		// An older database has no words yet: the migration that makes their table writes them.
 		const [words] = await rows(
@@ -138,19 +171,33 @@ export const countedIn = ({ tables }: Pick<Everything, 'tables'>): Counted => {
 	return { trips: there('trips'), clients: there('clients') };
 };
 
+/** The rows of an archive as those of a house, whichever house they were copied from. */
+function asOf(houseId: string, { tables }: Everything): Rows {
+	const { houses: _, ...own } = tables;
+	return Object.fromEntries(
+		Object.entries(own)
+			.filter(([name]) => !PEOPLE.has(name))
+			.map(([name, list]) => [
+				name,
+				list.map((row) => ('house_id' in row ? { ...row, house_id: houseId } : row))
+			])
+	);
+}
+
 /**
- * Puts what an archive holds in the place of all that is there, which is set aside as an archive too. Nobody saves anything in
- * between.
+ * Puts what an archive holds in the place of all that a house has, which is set aside as an archive too. Nobody saves anything in
+ * between. Who may come in stays as it is.
  * @param pack makes an archive, in a thread
  * @returns id of what was set aside
  * @throws ArchiveError when it was written by another version of the app
  */
 export const replacedBy = (
+	houseId: string,
 	wanted: Everything,
 	pack: (all: Everything) => Promise<Uint8Array>
 ): Promise<number> =>
 	inTransaction(async (db) => {
-		const before = await allRows(db, ' FOR UPDATE');
+		const before = await allRows(db, ' FOR UPDATE', houseId);
 		if (wanted.migrations.join() !== before.migrations.join())
 			throw new ArchiveError(
 				'This copy was written by another version of the app: bring it back with npm run restore.'
@@ -161,16 +208,31 @@ export const replacedBy = (
 				'What is there is too much to be set aside here: bring the copy back with npm run restore.'
 			);
 		for (const table of ['search_words', 'trips', 'clients', 'patterns', 'stock'])
-			await write(db, `DELETE FROM ${table}`);
-		await putIn(db, wanted.tables);
+			await write(db, `DELETE FROM ${table} WHERE house_id = ?`, [houseId]);
+		await putIn(db, asOf(houseId, wanted)).catch((trouble: unknown) => {
+			if ((trouble as { code?: unknown } | null)?.code !== 'ER_DUP_ENTRY') throw trouble;
+			throw new ArchiveError('This copy holds trips or clients that another house here has.');
+		});
+		const [house] = wanted.tables['houses'] ?? [];
+		if (house)
+			await write(db, 'UPDATE houses SET schools = ?, uses = ?, prices = ?, version = ? WHERE id = ?', [
+				...['schools', 'uses', 'prices'].map((name) => house[name] ?? '{}'),
+				house['version'] ?? 1,
+				houseId
+			]);
 		await putAllWords(db);
 		const { trips, clients } = countedIn(before);
-		await write(db, 'INSERT INTO set_aside (trips, clients, archive) VALUES (?, ?, ?)', [
+		await write(db, 'INSERT INTO set_aside (house_id, trips, clients, archive) VALUES (?, ?, ?, ?)', [
+			houseId,
 			trips,
 			clients,
 			archive
 		]);
-		const kept = await rows<{ id: number }>(db, 'SELECT id FROM set_aside ORDER BY id DESC');
+		const kept = await rows<{ id: number }>(
+			db,
+			'SELECT id FROM set_aside WHERE house_id = ? ORDER BY id DESC',
+			[houseId]
+		);
 		for (const { id } of kept.slice(MOST_ASIDE)) await write(db, 'DELETE FROM set_aside WHERE id = ?', [id]);
 		return kept[0]!.id;
 	});
@@ -180,18 +242,23 @@ export interface SetAside extends Counted {
 	id: number;
 	at: string;
 }
-/** All that is set aside, the newest first. */
-export async function allSetAside(): Promise<SetAside[]> {
+/** All that is set aside of a house, the newest first. */
+export async function allSetAside(houseId: string): Promise<SetAside[]> {
 	const found = await rows<Counted & { id: number; made_at: string }>(
 		pool(),
-		'SELECT id, made_at, trips, clients FROM set_aside ORDER BY id DESC'
+		'SELECT id, made_at, trips, clients FROM set_aside WHERE house_id = ? ORDER BY id DESC',
+		[houseId]
 	);
 	return found.map(({ id, made_at, trips, clients }) => ({ id, at: isoTime(made_at)!, trips, clients }));
 }
 /** The archive of something that was set aside. @throws NotFoundError */
-export async function setAside(id: string): Promise<Buffer> {
+export async function setAside(houseId: string, id: string): Promise<Buffer> {
 	if (!/^\d{1,18}$/.test(id)) throw new NotFoundError('copy');
-	const [found] = await rows<{ archive: Buffer }>(pool(), 'SELECT archive FROM set_aside WHERE id = ?', [id]);
+	const [found] = await rows<{ archive: Buffer }>(
+		pool(),
+		'SELECT archive FROM set_aside WHERE id = ? AND house_id = ?',
+		[id, houseId]
+	);
 	if (!found) throw new NotFoundError('copy');
 	return found.archive;
 }

@@ -320,8 +320,8 @@ export async function addThings(
 	list: readonly NewThing[],
 	within?: Db
 ): Promise<Thing[]> {
-	const things = list.map(({ typeId, quantity, name, facts = {} }) => ({
-		...thingOfType(randomUUID(), typeId, name ?? typeName(typeId), quantity),
+	const things = list.map(({ id = randomUUID(), typeId, quantity, name, facts = {} }) => ({
+		...thingOfType(id, typeId, name ?? typeName(typeId), quantity),
 		facts
 	}));
 	await inTransactionOf(within, async (db) => {

@@ -13,9 +13,9 @@ export async function archiveIn(
 	return read.good;
 }
 
-/** Puts an archive that was read in the place of all that is there, and says under which number that is set aside. */
-export const putInPlace = async (wanted: Everything): Promise<{ setAside: number }> => ({
-	setAside: await replacedBy(wanted, (all) => inThread('archiveOf', all))
+/** Puts an archive that was read in the place of all that a house has, and says under which number that is set aside. */
+export const putInPlace = async (houseId: string, wanted: Everything): Promise<{ setAside: number }> => ({
+	setAside: await replacedBy(houseId, wanted, (all) => inThread('archiveOf', all))
 });
 
 /** An archive as a file to be kept. */

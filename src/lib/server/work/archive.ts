@@ -56,7 +56,8 @@ const MOST_BYTES = 200_000_000;
 
 /** Tables that hang together: the one that leads, and the columns by which rows of others belong to it. */
 const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
-	{ leads: 'houses', parts: {} },
+	{ leads: 'houses', parts: { api_tokens: 'house_id', entries: 'house_id' } },
+	{ leads: 'accounts', parts: { password_links: 'account_id' } },
 	{ leads: 'patterns', parts: {} },
 	{ leads: 'stock', parts: {} },
 	{ leads: 'clients', parts: { client_facts: 'client_id', things: 'client_id' } },
@@ -69,6 +70,9 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			plan_wishes: 'trip_id',
 			loans: 'trip_id',
 			decisions: 'trip_id',
+			client_answers: 'trip_id',
+			client_marks: 'trip_id',
+			client_notes: 'trip_id',
 			everybody_brings: 'trip_id',
 			list_edits: 'trip_id'
 		}

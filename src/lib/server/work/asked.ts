@@ -9,6 +9,7 @@ import {
 } from '$lib/formats/schema/plan';
 import { type LendingRequest, lendingRequestSchema } from '$lib/formats/schema/lending/lending';
 import { type RemediesRequest, remediesRequestSchema } from '$lib/formats/schema/lending/remedies';
+import { type QuestionsRequest, questionsRequestSchema } from '$lib/formats/schema/people/questions';
 import { tripEditSchema } from '$lib/formats/schema/trip';
 import { upgradeDocument, upgradeTrip } from '$lib/formats/upgrade';
 import type { TripEdit } from '../db/trips';
@@ -91,6 +92,10 @@ export function remediesAsked(text: string): Read<{ asked: RemediesRequest; clie
 		message: 'is the id of a thing that the client has'
 	});
 }
+
+/** A document of whose client something is to be asked. */
+export const questionsAsked = (text: string): Read<{ asked: QuestionsRequest; client: Client }> =>
+	askedFor(text, questionsRequestSchema);
 
 /** A document with a stock to be shared out among its clients. */
 export function lendingAsked(text: string): Read<LendingRequest> {

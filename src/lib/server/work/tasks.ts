@@ -7,11 +7,14 @@ import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
 import { finished } from '$lib/core/search/steps';
 import { lending } from '$lib/core/remedy/lending/lending';
 import { remedies } from '$lib/core/remedy/ladder';
+import { interview } from '$lib/core/questions/interview';
 import { lendingAnswer } from '$lib/formats/answers/lending-answer';
 import { planAnswer } from '$lib/formats/answers/plan-answer';
+import { questionsAnswer } from '$lib/formats/answers/questions-answer';
 import { remediesAnswer } from '$lib/formats/answers/remedies-answer';
 import type { LendingRequest } from '$lib/formats/schema/lending/lending';
 import type { PlanRequest } from '$lib/formats/schema/plan';
+import type { QuestionsRequest } from '$lib/formats/schema/people/questions';
 import type { RemediesRequest } from '$lib/formats/schema/lending/remedies';
 import { packedDays, unpackedDays } from '../plans/packed';
 import { hittingSolver } from '../solver/hitting';
@@ -20,6 +23,7 @@ import {
 	changesAsked,
 	lendingAsked,
 	planAsked,
+	questionsAsked,
 	type Read,
 	remediesAsked,
 	tripEditAsked
@@ -106,6 +110,14 @@ export async function whatToGet({
 	const found = finished(remedies(asked, client, asked.candidates, await hittingSolver()));
 	return JSON.stringify(remediesAnswer(client.id, found));
 }
+
+/** Reads a document of whose client something is to be asked. */
+export const readQuestions = (text: string): Read<{ asked: QuestionsRequest; client: Client }> =>
+	questionsAsked(text);
+
+/** What to ask a client, as JSON text. */
+export const whatToAsk = ({ asked, client }: { asked: QuestionsRequest; client: Client }): string =>
+	JSON.stringify(questionsAnswer(client.id, interview(asked, client, new Set(asked.asked))));
 
 /** Reads a document with a stock. */
 export const readLending = (text: string): Read<LendingRequest> => lendingAsked(text);

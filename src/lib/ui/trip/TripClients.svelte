@@ -62,6 +62,7 @@
 	{#if clients.length > 0}
 		<p class="group">
 			<a href="/trips/{tripId}/lending">Who gets what from the house?</a>
+			<a href="/trips/{tripId}/answers">What the clients say</a>
 			<a href="/trips/{tripId}/everybody">Everybody brings</a>
 			<a href="/api/v1/trips/{tripId}" download="trip.json">Save the trip as a file</a>
 		</p>

@@ -6,7 +6,7 @@ import { inThread } from '$lib/server/work/workers';
 /** Everything that the house has, as an open archive, as it is at this moment. */
 export const GET = api(async ({ locals }) =>
 	archiveAnswer(
-		await inThread('archiveOf', await everything(), { signal: locals.gone }),
+		await inThread('archiveOf', await everything(locals.houseId), { signal: locals.gone }),
 		`house-${new Date().toISOString().slice(0, 10)}`
 	)
 );
@@ -15,5 +15,5 @@ export const GET = api(async ({ locals }) =>
 export const POST = api(async ({ request, url, locals }) => {
 	const wanted = await archiveIn(await request.arrayBuffer(), locals.gone);
 	if (url.searchParams.has('look')) return countedIn(wanted);
-	return putInPlace(wanted);
+	return putInPlace(locals.houseId, wanted);
 });

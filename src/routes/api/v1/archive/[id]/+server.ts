@@ -5,10 +5,11 @@ import { archiveAnswer, archiveIn, putInPlace } from '$lib/server/work/archive-r
 /** What was set aside when a copy took its place. */
 export const GET = api(async (event) => {
 	const id = param(event, 'id');
-	return archiveAnswer(await setAside(id), `house-set-aside-${id}`);
+	return archiveAnswer(await setAside(event.locals.houseId, id), `house-set-aside-${id}`);
 });
 
 /** What was set aside takes the place of all that is there again, which is set aside in turn. */
 export const POST = api(async (event) => {
-	return putInPlace(await archiveIn(await setAside(param(event, 'id')), event.locals.gone));
+	const { houseId, gone } = event.locals;
+	return putInPlace(houseId, await archiveIn(await setAside(houseId, param(event, 'id')), gone));
 });

@@ -1,0 +1,169 @@
+import type { ClientSays, Mark, Note, SaidMark } from '$lib/core/kit/answers';
+import type { FactState } from '$lib/core/document/types';
+import { QUESTIONS } from '$lib/core/questions/questions';
+import { randomUUID } from 'node:crypto';
+import { addThings } from '../clients';
+import { mustBeOnTrip } from '../lending/on-trip';
+import { type Db, inTransaction, isoTime, pool, rows, write } from '../pool';
+import type { Guest } from './links';
+
+/** A client's clock that is wrong does not put a word into the future, where nothing newer would hold against it. */
+const notLater = (saidAt: string): Date => new Date(Math.min(Date.parse(saidAt), Date.now()));
+
+async function takeIn(db: Db, guest: Guest, one: ClientSays): Promise<void> {
+	const { tripId, clientId, name } = guest;
+	switch (one.kind) {
+		case 'mark':
+			// By the line, the newest word holds, in whatever order the words come in.
+			await write(
+				db,
+				`INSERT INTO client_marks (trip_id, client_id, line_id, mark, said_at) VALUES (?, ?, ?, ?, ?)
+				 ON DUPLICATE KEY UPDATE mark = IF(VALUES(said_at) >= said_at, VALUES(mark), mark), came_at = UTC_TIMESTAMP(3),
+					said_at = GREATEST(said_at, VALUES(said_at))`,
+				[tripId, clientId, one.lineId, one.mark, notLater(one.saidAt)]
+			);
+			return;
+		case 'note':
+			await write(
+				db,
+				`INSERT IGNORE INTO client_notes (id, trip_id, client_id, said_by, who, about, text, said_at) VALUES (?, ?, ?, 'client', ?, ?, ?, ?)`,
+				[one.id, tripId, clientId, name, one.about, one.text, notLater(one.saidAt)]
+			);
+			return;
+		case 'thing':
+			return tellThing(db, guest, one.id, one.typeId, 'has');
+		case 'answer': {
+			await write(
+				db,
+				`INSERT INTO client_answers (trip_id, client_id, question_id, answer, said_at) VALUES (?, ?, ?, ?, ?)
+				 ON DUPLICATE KEY UPDATE answer = VALUES(answer), said_at = VALUES(said_at)`,
+				[tripId, clientId, one.questionId, one.answer, notLater(one.saidAt)]
+			);
+			const question = QUESTIONS.find(({ id }) => id === one.questionId);
+			if (!question || one.answer === 'unknown') return;
+			return tellThing(db, guest, one.id, question.typeId, STATES[one.answer]);
+		}
+	}
+}
+/** What an answer says of the thing that the question is about: one who is not sure may have one that does. */
+const STATES = { yes: 'has', unsure: 'assumed', no: 'has not' } as const;
+/** Puts a thing into the kit as the client says it is, once. */
+async function tellThing(
+	db: Db,
+	{ houseId, clientId }: Guest,
+	id: string,
+	typeId: string,
+	state: Exclude<FactState, 'not asked'>
+): Promise<void> {
+	const [there] = await rows(db, 'SELECT id FROM things WHERE id = ?', [id]);
+	if (there) return;
+	const quantity = { value: state === 'has not' ? 0 : 1, source: 'client', state } as const;
+	await addThings(houseId, clientId, [{ id, typeId, quantity }], db);
+}
+
+/** Takes in what a client says, all of it or nothing; what came in before counts once. */
+export const takeInAll = (guest: Guest, says: readonly ClientSays[]): Promise<void> =>
+	inTransaction(async (db) => {
+		await mustBeOnTrip(guest.houseId, guest.tripId, guest.clientId, db);
+		for (const one of says) await takeIn(db, guest, one);
+	});
+
+/** What is said, by client. */
+function byClient<Row extends { client_id: string }, Said>(
+	found: readonly Row[],
+	saidIn: (row: Row) => Said
+): Map<string, Said[]> {
+	const by = new Map<string, Said[]>();
+	for (const row of found) {
+		const own = by.get(row.client_id) ?? [];
+		by.set(row.client_id, own);
+		own.push(saidIn(row));
+	}
+	return by;
+}
+/** Of a trip, or of one client on it. */
+const where = (clientId: string | undefined): string =>
+	`trip_id = ?${clientId === undefined ? '' : ' AND client_id = ?'}`;
+const whereValues = (tripId: string, clientId: string | undefined): string[] =>
+	clientId === undefined ? [tripId] : [tripId, clientId];
+
+/** A mark, and when it reached the server: ISO time. */
+export type CameMark = SaidMark & { cameAt: string };
+/** What clients of a trip say of their lines, by client; marks that were taken away are left out. */
+export async function marksOn(tripId: string, clientId?: string): Promise<Map<string, CameMark[]>> {
+	const found = await rows<{
+		client_id: string;
+		line_id: string;
+		mark: Mark;
+		said_at: string;
+		came_at: string;
+	}>(
+		pool(),
+		`SELECT client_id, line_id, mark, said_at, came_at FROM client_marks
+		 WHERE ${where(clientId)} AND mark <> 'none' ORDER BY came_at`,
+		whereValues(tripId, clientId)
+	);
+	return byClient(found, ({ line_id, mark, said_at, came_at }) => ({
+		lineId: line_id,
+		mark,
+		saidAt: isoTime(said_at)!,
+		cameAt: isoTime(came_at)!
+	}));
+}
+
+/** Questions and answers on a trip, by client, the oldest first. */
+export async function notesOn(tripId: string, clientId?: string): Promise<Map<string, Note[]>> {
+	const found = await rows<{
+		client_id: string;
+		id: string;
+		said_by: Note['saidBy'];
+		who: string;
+		about: string;
+		text: string;
+		said_at: string;
+	}>(
+		pool(),
+		`SELECT client_id, id, said_by, who, about, text, said_at FROM client_notes
+		 WHERE ${where(clientId)} ORDER BY said_at, id`,
+		whereValues(tripId, clientId)
+	);
+	return byClient(found, ({ client_id: _, said_by, said_at, ...note }) => ({
+		...note,
+		saidBy: said_by,
+		saidAt: isoTime(said_at)!
+	}));
+}
+
+/** The house answers a client. @throws NotFoundError */
+export const answerClient = (
+	houseId: string,
+	tripId: string,
+	clientId: string,
+	who: string,
+	text: string
+): Promise<void> =>
+	inTransaction(async (db) => {
+		await mustBeOnTrip(houseId, tripId, clientId, db);
+		await write(
+			db,
+			`INSERT INTO client_notes (id, trip_id, client_id, said_by, who, text) VALUES (?, ?, ?, 'house', ?, ?)`,
+			[randomUUID(), tripId, clientId, who, text]
+		);
+	});
+
+/** When somebody looked at the answers of a trip before, and that they do now. @returns ISO time; null the first time */
+export const lookAgain = (tripId: string, accountId: string): Promise<string | null> =>
+	inTransaction(async (db) => {
+		const [before] = await rows<{ looked_at: string }>(
+			db,
+			'SELECT looked_at FROM answers_looked WHERE trip_id = ? AND account_id = ? FOR UPDATE',
+			[tripId, accountId]
+		);
+		await write(
+			db,
+			`INSERT INTO answers_looked (trip_id, account_id, looked_at) VALUES (?, ?, UTC_TIMESTAMP(3))
+			 ON DUPLICATE KEY UPDATE looked_at = VALUES(looked_at)`,
+			[tripId, accountId]
+		);
+		return isoTime(before?.looked_at ?? null);
+	});

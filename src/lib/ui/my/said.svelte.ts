@@ -1,0 +1,148 @@
+import type { Answer, ClientSays, Mark, Note, SaidMark } from '$lib/core/kit/answers';
+import type { DBSchema, IDBPDatabase } from 'idb';
+import { send } from '../parts/send';
+
+/** What was said and is not at the server yet, in the browser's own database: it outlives a reload without connection. */
+interface Kept extends DBSchema {
+	says: { key: string; value: ClientSays };
+}
+let opened: Promise<IDBPDatabase<Kept>> | null = null;
+const database = (): Promise<IDBPDatabase<Kept>> =>
+	(opened ??= import('idb').then(({ openDB }) =>
+		openDB<Kept>('snug-summit-my', 1, {
+			upgrade: (db) => void db.createObjectStore('says', { keyPath: 'id' })
+		})
+	));
+/** Where a browser keeps nothing, what is said is kept by the page as long as it stands. */
+const quietly = <T>(work: Promise<T>): Promise<T | null> => work.catch(() => null);
+
+const TRY_AGAIN_MS = 15_000;
+type Heard = { marks: SaidMark[]; notes: Note[] };
+
+/**
+ * What a client says on the page of the private link. It is shown at once, kept until the server has it, and sent again when
+ * there is a connection; the server counts each word once.
+ */
+export class Said {
+	/** not at the server yet, the oldest first */
+	waiting = $state.raw<ClientSays[]>([]);
+	/** why the server refused; empty while it does not */
+	refused = $state('');
+	#marks = $state.raw<readonly SaidMark[]>([]);
+	#notes = $state.raw<readonly Note[]>([]);
+	#sending: Promise<void> | null = null;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#changed: () => void;
+
+	/** @param changed is called when the kit has become another one, so that the list has to be read anew */
+	constructor(heard: Heard, changed: () => void) {
+		this.#hear(heard);
+		this.#changed = changed;
+	}
+	#hear({ marks, notes }: Heard): void {
+		this.#marks = marks;
+		this.#notes = notes;
+	}
+	/** Takes what the server has now. */
+	hear(heard: Heard): void {
+		this.#hear(heard);
+	}
+
+	/** What holds of each line, with what is on its way. */
+	marks = $derived.by(() => {
+		const by = new Map<string, Mark>(this.#marks.map(({ lineId, mark }) => [lineId, mark]));
+		for (const one of this.waiting) if (one.kind === 'mark') by.set(one.lineId, one.mark);
+		return by;
+	});
+	notes = $derived.by((): readonly Note[] => {
+		const there = new Set(this.#notes.map(({ id }) => id));
+		const mine = this.waiting.flatMap((one): Note[] =>
+			one.kind === 'note' && !there.has(one.id) ? [{ ...one, saidBy: 'client', who: '' }] : []
+		);
+		return [...this.#notes, ...mine];
+	});
+
+	/** Reads what this browser kept, and sends it. To be called once the page stands. */
+	async begin(): Promise<void> {
+		const kept = (await quietly(database().then((db) => db.getAll('says')))) ?? [];
+		const known = new Set(this.waiting.map(({ id }) => id));
+		this.waiting = [...kept.filter(({ id }) => !known.has(id)), ...this.waiting].sort((a, b) =>
+			a.saidAt.localeCompare(b.saidAt)
+		);
+		await this.sync();
+	}
+	end(): void {
+		clearTimeout(this.#timer);
+	}
+
+	mark(lineId: string, mark: Mark): void {
+		this.#say({ kind: 'mark', id: crypto.randomUUID(), lineId, mark, saidAt: new Date().toISOString() });
+	}
+	ask(text: string, about: string): void {
+		this.#say({ kind: 'note', id: crypto.randomUUID(), about, text, saidAt: new Date().toISOString() });
+	}
+	own(typeId: string): void {
+		this.#say({ kind: 'thing', id: crypto.randomUUID(), typeId, saidAt: new Date().toISOString() });
+	}
+	answer(questionId: string, answer: Answer): void {
+		this.#say({
+			kind: 'answer',
+			id: crypto.randomUUID(),
+			questionId,
+			answer,
+			saidAt: new Date().toISOString()
+		});
+	}
+	/** questions that were answered since the page was read */
+	answered = $state.raw<ReadonlySet<string>>(new Set());
+	#say(one: ClientSays): void {
+		if (one.kind === 'answer') this.answered = new Set([...this.answered, one.questionId]);
+		// Of a line only the last word has to go out.
+		const isOlder = (other: ClientSays): boolean =>
+			one.kind === 'mark' && other.kind === 'mark' && other.lineId === one.lineId;
+		const older = this.waiting.filter(isOlder);
+		this.waiting = [...this.waiting.filter((other) => !isOlder(other)), one];
+		void quietly(
+			database().then(async (db) => {
+				await db.put('says', one);
+				for (const { id } of older) await db.delete('says', id);
+			})
+		);
+		void this.sync();
+	}
+
+	/** Sends what waits, one lot after the other. */
+	sync = async (): Promise<void> => {
+		clearTimeout(this.#timer);
+		while (this.#sending) await this.#sending;
+		if (this.waiting.length === 0) return;
+		this.#sending = this.#send();
+		await this.#sending;
+		this.#sending = null;
+		if (this.waiting.length > 0 && this.refused === '')
+			this.#timer = setTimeout(() => void this.sync(), TRY_AGAIN_MS);
+	};
+	async #send(): Promise<void> {
+		const lot = this.waiting;
+		const answer = await send<Heard>('POST', '/api/v1/my/answers', { says: lot });
+		const isRefused = answer.status >= 400 && answer.status < 500;
+		this.refused = isRefused ? answer.message : '';
+		if (!answer.data) return;
+		const gone = new Set(lot.map(({ id }) => id));
+		this.#hear(answer.data);
+		this.waiting = this.waiting.filter(({ id }) => !gone.has(id));
+		await quietly(
+			database().then(async (db) => {
+				for (const id of gone) await db.delete('says', id);
+			})
+		);
+		if (lot.some(({ kind }) => kind === 'thing' || kind === 'answer')) this.#changed();
+	}
+}
+
+/** Forgets all that this browser kept of the page. */
+export async function forgetAll(): Promise<void> {
+	if ('caches' in window)
+		await quietly(caches.keys().then((keys) => Promise.all(keys.map((key) => caches.delete(key)))));
+	await quietly(database().then((db) => db.clear('says')));
+}

@@ -1,0 +1,16 @@
+import { noteSeen } from '$lib/server/db/guests/links';
+import { guestPage } from '$lib/server/plans/guest-page';
+import { orNotFound } from '$lib/server/http';
+import { isLanguage, languageFor } from '$lib/words/guest/guest-words';
+
+export async function load({ locals, cookies, request, setHeaders }) {
+	const guest = locals.guest!;
+	setHeaders({ 'x-robots-tag': 'noindex' });
+	const chosen = cookies.get('language');
+	const page = await orNotFound(guestPage(guest));
+	await noteSeen(guest.linkId);
+	return {
+		...page,
+		language: isLanguage(chosen) ? chosen : languageFor(request.headers.get('accept-language') ?? '')
+	};
+}

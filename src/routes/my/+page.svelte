@@ -1,0 +1,384 @@
+<script lang="ts">
+	import { Button, Textarea } from 'flowbite-svelte';
+	import { onMount, untrack } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
+	import OnceNear from '$lib/ui/late/OnceNear.svelte';
+	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
+	import GuestLine from '$lib/ui/my/GuestLine.svelte';
+	import { forgetAll, Said } from '$lib/ui/my/said.svelte';
+	import { readerUnits } from '$lib/ui/parts/reader-units';
+	import { guestDate, guestMessage, guestTypeName, type Language } from '$lib/words/guest/guest-words';
+	import { firstName, shortName } from '$lib/words/labels';
+	import { tempWords, withUnit } from '$lib/words/units';
+
+	let { data } = $props();
+	const units = $derived(readerUnits());
+	const { language, list, trip } = $derived(data);
+	const first = $derived(firstName(data.name));
+	const say = (id: Parameters<typeof guestMessage>[1], values = {}): string =>
+		guestMessage(language, id, values);
+	const thingName = (name: string, typeId: string | null): string =>
+		typeId ? guestTypeName(language, typeId, units) : name;
+
+	// svelte-ignore state_referenced_locally
+	const said = new Said(data, () => void invalidateAll());
+	$effect(() => {
+		const heard = { marks: data.marks, notes: data.notes };
+		const isAsking = data.asking !== null;
+		untrack(() => {
+			said.hear(heard);
+			// The questions that came in know what was answered.
+			if (isAsking && said.waiting.length === 0) said.answered = new Set();
+		});
+	});
+	/** A list that is not there yet is looked for again, ms. */
+	const LOOK_AGAIN_MS = 3000;
+	onMount(() => {
+		void said.begin();
+		window.addEventListener('online', said.sync);
+		const look = setInterval(() => {
+			const isWaiting = (data.list === null && data.knowsKit) || data.asking === null;
+			if (isWaiting && trip.days.length > 0 && navigator.onLine) void invalidateAll();
+		}, LOOK_AGAIN_MS);
+		return () => {
+			said.end();
+			window.removeEventListener('online', said.sync);
+			clearInterval(look);
+		};
+	});
+
+	const needName = ({ code, part, about }: { code: string; part: string; about: string }): string => {
+		if (code === 'wrongFootwear') return say('need.footwear');
+		if (code === 'missing' && ['sleep', 'feet', 'legs', 'torso'].includes(part))
+			return say(`need.${part}` as 'need.feet');
+		return say('need.gear', { gear: about || part });
+	};
+	/** All that can be ticked, so that one sees how far one is. */
+	const lineIds = $derived(
+		list === null
+			? []
+			: [
+					...list.start.map((need) => `start-${JSON.stringify(need)}`.slice(0, 100)),
+					...list.toGet.map(({ typeId }) => `get-${typeId}`),
+					...list.rides.flatMap(({ lines }) => lines.map(({ id }) => id)),
+					...list.everybody.map(({ id }) => `everybody-${id}`),
+					...list.small.map((thing) => `small-${thing}`)
+				]
+	);
+	const packed = $derived(lineIds.filter((id) => said.marks.get(id) === 'packed').length);
+
+	let about = $state('');
+	let question = $state('');
+	function askAbout(thing: string): void {
+		about = thing;
+		document.getElementById('question')?.focus();
+	}
+	function sendQuestion(event: SubmitEvent): void {
+		event.preventDefault();
+		if (question.trim() === '') return;
+		said.ask(question.trim(), about);
+		[question, about] = ['', ''];
+	}
+	function speak(other: Language): void {
+		document.cookie = `language=${other}; path=/; max-age=31536000; samesite=lax`;
+		void invalidateAll();
+	}
+	async function forget(event: SubmitEvent): Promise<void> {
+		const form = event.currentTarget as HTMLFormElement;
+		if (form.dataset['forgotten']) return;
+		event.preventDefault();
+		form.dataset['forgotten'] = 'yes';
+		await forgetAll();
+		form.requestSubmit();
+	}
+	const other = $derived<Language>(language === 'de' ? 'en' : 'de');
+</script>
+
+<svelte:head>
+	<title>{say('page.title')} · Snug Summit</title>
+	<meta name="robots" content="noindex" />
+	<meta name="referrer" content="no-referrer" />
+</svelte:head>
+
+{#snippet line(id: string, name: string, many = 1, note = '')}
+	<GuestLine
+		{language}
+		{name}
+		{many}
+		{note}
+		mark={said.marks.get(id) ?? 'none'}
+		onmark={(mark) => said.mark(id, mark)}
+		onask={() => askAbout(name)}
+	/>
+{/snippet}
+
+<div class="page" lang={language}>
+	<p class="language">
+		<Button class="quiet" lang={other} onclick={() => speak(other)}>{say('page.language')}</Button>
+	</p>
+	<h1>{say('page.hello', { name: first })}</h1>
+	<p class="trip">
+		<strong>{trip.name}</strong>{trip.place ? ` · ${trip.place}` : ''}{#if trip.days.length > 0}
+			· {guestDate(language, trip.days[0]!.date)}{trip.days.length > 1
+				? ` – ${guestDate(language, trip.days.at(-1)!.date)}`
+				: ''}
+		{/if}
+	</p>
+	<p class="soft small">{say('page.from', { house: data.house })}</p>
+	<p role="status" class="sync small" class:kept={said.waiting.length > 0}>
+		{said.refused
+			? say('sync.refused', { why: said.refused })
+			: said.waiting.length > 0
+				? say('sync.kept', { many: said.waiting.length })
+				: say('sync.all')}
+	</p>
+
+	{#if trip.days.length > 0}
+		<section aria-labelledby="weather-head">
+			<h2 id="weather-head">{say('weather.head')}</h2>
+			<div class="like">
+				<ul>
+					{#each trip.days as day (day.id)}
+						<li>
+							<strong>{guestDate(language, day.date)}</strong>
+							{say('weather.day', {
+								low: tempWords(day.lowC, units),
+								high: tempWords(day.highC, units),
+								wind:
+									day.windKmh < 12
+										? say('weather.calm')
+										: say('weather.wind', { speed: withUnit('speed', day.windKmh, units) }),
+								wet: day.wet ? say(`weather.${day.wet.kind}`, { hours: day.wet.hours }) : say('weather.dry')
+							})}{day.highM > 0
+								? `, ${say('weather.high', { height: withUnit('height', day.highM, units) })}`
+								: ''}
+						</li>
+					{/each}
+				</ul>
+				{#if list?.picture}
+					<figure>
+						<DressedFigure
+							phase={list.picture}
+							nameOf={(id) => shortName(list.names[id] ?? id)}
+							who={first}
+							height={190}
+							id="my"
+						/>
+						<figcaption class="small soft">{say('weather.picture')}</figcaption>
+					</figure>
+				{/if}
+			</div>
+		</section>
+	{/if}
+
+	{#if trip.days.length > 0}
+		<GuestQuestion
+			{language}
+			questions={data.asking?.questions ?? null}
+			answered={said.answered}
+			onanswer={(id, answer) => said.answer(id, answer)}
+		/>
+	{/if}
+
+	<section aria-labelledby="list-head">
+		<h2 id="list-head">{say('list.head')}</h2>
+		{#if list === null}
+			<p>{say(trip.days.length === 0 ? 'list.noDays' : data.knowsKit ? 'list.waiting' : 'list.noKit')}</p>
+		{:else}
+			<p class="done">
+				<progress max={Math.max(1, lineIds.length)} value={packed} aria-label={say('list.head')}></progress>
+				{say('list.done', { packed, all: lineIds.length })}
+			</p>
+			{#if list.start.length > 0}
+				<h3 class="must">{say('list.start')}</h3>
+				<ul>
+					{#each list.start as need, i (i)}
+						{@render line(`start-${JSON.stringify(need)}`.slice(0, 100), needName(need))}
+					{/each}
+				</ul>
+			{/if}
+			{#if list.toGet.length > 0}
+				<h3>{say('list.toGet')}</h3>
+				<ul>
+					{#each list.toGet as one (one.typeId)}
+						{@render line(
+							`get-${one.typeId}`,
+							guestTypeName(language, one.typeId, units),
+							1,
+							[
+								one.way ? say(`way.${one.way}`) : '',
+								one.due ? say('list.by', { date: guestDate(language, one.due) }) : ''
+							]
+								.filter(Boolean)
+								.join(', ')
+						)}
+						<li class="have"><Button onclick={() => said.own(one.typeId)}>{say('list.haveOne')}</Button></li>
+					{/each}
+				</ul>
+			{/if}
+			{#each list.rides as { ride, lines } (ride)}
+				<h3>{say(`list.${ride}`)}</h3>
+				<ul>
+					{#each lines as one (one.id)}
+						{@render line(
+							one.id,
+							thingName(one.name, one.typeId),
+							one.many,
+							one.note ? say(`list.${one.note}`) : ''
+						)}
+					{/each}
+				</ul>
+			{/each}
+			{#if list.everybody.length > 0}
+				<h3>{say('list.everybody')}</h3>
+				<ul>
+					{#each list.everybody as one (one.id)}{@render line(
+							`everybody-${one.id}`,
+							one.what,
+							one.many
+						)}{/each}
+				</ul>
+			{/if}
+			{#if list.small.length > 0}
+				<h3>{say('list.small')}</h3>
+				<ul>
+					{#each list.small as thing (thing)}{@render line(`small-${thing}`, say(`small.${thing}`))}{/each}
+				</ul>
+			{/if}
+		{/if}
+	</section>
+
+	<section aria-labelledby="own-head">
+		<h2 id="own-head">{say('list.add')}</h2>
+		<OnceNear height={120}>
+			{#await import('$lib/ui/my/OwnsMore.svelte') then { default: OwnsMore }}
+				<OwnsMore {language} onown={(typeId) => said.own(typeId)} />
+			{/await}
+		</OnceNear>
+	</section>
+
+	<section aria-labelledby="notes-head">
+		<h2 id="notes-head">{say('note.head')}</h2>
+		<ul class="notes">
+			{#each said.notes as note (note.id)}
+				<li class={note.saidBy}>
+					<p class="small soft">
+						{note.saidBy === 'client' ? say('note.you') : note.who}{note.about
+							? ` · ${say('note.about', { thing: note.about })}`
+							: ''}
+					</p>
+					<p>{note.text}</p>
+				</li>
+			{:else}
+				<li class="soft">{say('note.none')}</li>
+			{/each}
+		</ul>
+		<form onsubmit={sendQuestion}>
+			<label class="label" for="question">
+				{say('note.label')}{about ? ` · ${say('note.about', { thing: about })}` : ''}
+			</label>
+			<Textarea id="question" rows={3} maxlength={1000} bind:value={question} />
+			<Button type="submit">{say('note.send')}</Button>
+		</form>
+	</section>
+
+	<p class="soft small foot">{say('page.foot')}</p>
+	<form method="POST" action="/my/leave" onsubmit={forget}>
+		<Button type="submit" class="quiet small">{say('page.bye')}</Button>
+	</form>
+</div>
+
+<style>
+	.page {
+		max-width: 640px;
+		margin: 0 auto;
+	}
+	.language {
+		float: right;
+	}
+	.trip {
+		margin-top: 4px;
+	}
+	.sync {
+		min-height: 24px;
+		margin-top: 6px;
+	}
+	.sync.kept {
+		border-left: 6px solid var(--v-cool, var(--ink));
+		padding-left: 8px;
+	}
+	section {
+		margin-top: 22px;
+	}
+	h3 {
+		margin-top: 16px;
+	}
+	h3.must {
+		border-left: 8px solid var(--v-short);
+		padding-left: 10px;
+	}
+	.like {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 12px;
+		align-items: start;
+	}
+	.like li {
+		padding: 4px 0;
+	}
+	.like li strong {
+		display: block;
+	}
+	figure {
+		position: relative;
+		text-align: center;
+		max-width: 150px;
+	}
+	.done {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+	}
+	progress {
+		width: 120px;
+		height: 10px;
+		accent-color: var(--ink);
+	}
+	li.have {
+		padding: 2px 0 10px;
+	}
+	li.have :global(button) {
+		min-height: 44px;
+		padding: 6px 14px;
+	}
+	.notes li {
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		padding: 6px 12px;
+		margin-bottom: 8px;
+	}
+	.notes li.soft {
+		border: 0;
+		padding: 0;
+	}
+	.notes li.house {
+		background: var(--sheet);
+		border-width: 2px;
+	}
+	form {
+		display: grid;
+		gap: 8px;
+		justify-items: start;
+	}
+	form :global(textarea) {
+		width: 100%;
+	}
+	form :global(button[type='submit']) {
+		min-height: 44px;
+		padding: 6px 18px;
+	}
+	.foot {
+		margin: 26px 0 10px;
+	}
+</style>

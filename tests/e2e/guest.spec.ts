@@ -1,0 +1,160 @@
+import AxeBuilder from '@axe-core/playwright';
+import { devices } from '@playwright/test';
+import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import { type APIRequestContext, expect, type Page, test } from './test';
+
+/** The private link: sent by a planner, answered on a phone, with and without connection. */
+const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
+const LONG = { timeout: 360_000 };
+
+/** A trip like the demo's with one client of its own, and the link. */
+async function guestWithLink(
+	request: APIRequestContext,
+	name: string
+): Promise<{ trip: string; client: string; path: string }> {
+	const json = async <T>(answer: Promise<{ json(): Promise<unknown> }>): Promise<T> =>
+		(await (await answer).json()) as T;
+	const { trip } = DEMO_DOCUMENT;
+	const { id } = await json<{ id: string }>(
+		request.post('/api/v1/trips', { data: { name: `Trip of ${name}`, place: 'Fell' } })
+	);
+	const { weathers, stages, site } = trip;
+	await request.put(`/api/v1/trips/${id}`, {
+		data: { name: `Trip of ${name}`, place: 'Fell', site, weathers, stages: stages.slice(0, 1), version: 1 }
+	});
+	const made = await json<{ id: string }>(request.post('/api/v1/clients', { data: { name, tripId: id } }));
+	for (const { typeId, quantity } of DEMO_DOCUMENT.clients[0]!.things)
+		await request.post(`/api/v1/clients/${made.id}/things`, { data: { typeId, quantity } });
+	const { link } = await json<{ link: string }>(request.post(`/api/v1/trips/${id}/clients/${made.id}/link`));
+	return { trip: id, client: made.id, path: new URL(link).pathname };
+}
+const tick = (page: Page, name: RegExp) => page.getByRole('checkbox', { name });
+const said = (page: Page) => page.locator('.sync');
+
+test('a planner sends the link, the client answers without connection, comes back, and it is seen', async ({
+	page,
+	request,
+	browser
+}) => {
+	test.slow();
+	const { trip, client, path } = await guestWithLink(request, 'Ada Wick');
+	const context = await browser.newContext({
+		...PHONE,
+		storageState: { cookies: [], origins: [] },
+		serviceWorkers: 'allow',
+		locale: 'en-GB'
+	});
+	const phone = await context.newPage();
+	await phone.goto(path);
+	expect(new URL(phone.url()).pathname).toBe('/my');
+	await expect(phone.getByRole('heading', { name: 'Ada, this is your trip' })).toBeVisible();
+	await expect(phone.getByRole('heading', { name: 'My list' })).toBeVisible();
+	await expect(phone.getByText(/\d+ of \d+ packed/)).toBeVisible(LONG);
+	await expect(phone.getByRole('navigation', { name: 'Sections' }).getByRole('link')).toHaveCount(0);
+	expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(412);
+	for (const scheme of ['light', 'dark'] as const) {
+		await phone.emulateMedia({ colorScheme: scheme });
+		expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+	}
+	await tick(phone, /^Warm hat, packed$/).check();
+	await expect(said(phone)).toHaveText('All saved');
+
+	// The page is kept for reading without connection.
+	await phone.evaluate(() => navigator.serviceWorker.ready);
+	await expect
+		.poll(() =>
+			phone.evaluate(async () =>
+				(await (await caches.open('pages')).keys()).map(({ url }) => new URL(url).pathname)
+			)
+		)
+		.toContain('/my');
+	await context.setOffline(true);
+	await phone.reload();
+	await expect(tick(phone, /^Warm hat, packed$/)).toBeVisible();
+	await tick(phone, /^Neck tube, packed$/).check();
+	await phone.getByRole('button', { name: 'More about Neck tube' }).click();
+	await phone.getByRole('button', { name: 'Ask about it' }).click();
+	await phone.getByLabel(/^Your question/).fill('Does a scarf do, too?');
+	await phone.getByRole('button', { name: 'Send' }).click();
+	await expect(said(phone)).toHaveText(/2 answers are kept on this device/);
+	await phone.reload();
+	await expect(said(phone)).toHaveText(/2 answers are kept/);
+	await expect(tick(phone, /^Neck tube, packed$/)).toBeChecked();
+	await context.setOffline(false);
+	await expect(said(phone)).toHaveText('All saved');
+
+	await page.goto(`/trips/${trip}/answers`);
+	const row = page.getByRole('region', { name: 'Ada Wick' });
+	await expect(row).toContainText('2 packed');
+	await expect(row).toContainText('Does a scarf do, too?');
+	await expect(row).toContainText('about: Neck tube');
+	await row.getByLabel('Answer for Ada Wick').fill('It does, tucked in.');
+	await row.getByRole('button', { name: /^Say it/ }).click();
+	await expect(row).toContainText('It does, tucked in.');
+	await expect(page.getByText('No question waits for an answer.')).toBeVisible();
+	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	await phone.reload();
+	await expect(phone.getByText('It does, tucked in.')).toBeVisible();
+
+	// Something of one's own goes into the kit, as the client says.
+	await phone.getByRole('heading', { name: 'Something else that you own' }).scrollIntoViewIfNeeded();
+	await phone.getByLabel('Something else that you own').fill('thermos');
+	await phone.getByLabel('Something else that you own').press('Enter');
+	await expect(phone.getByText('Added: Vacuum flask, 0.75 litres.')).toBeVisible();
+	await expect(said(phone)).toHaveText('All saved');
+	const kit = (await (await request.get(`/api/v1/clients/${client}`)).json()) as {
+		client?: { things: { typeId: string }[] };
+		things?: { typeId: string }[];
+	};
+	expect(JSON.stringify(kit)).toContain('"flask"');
+
+	await phone.getByRole('button', { name: 'Deutsch' }).click();
+	await expect(phone.getByRole('heading', { name: 'Ada, das ist deine Reise' })).toBeVisible();
+	await expect(tick(phone, /^Warme Mütze, eingepackt$/)).toBeVisible(LONG);
+	expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+	await phone.getByLabel('Noch etwas, das du hast').fill('stöcke');
+	await expect(phone.getByRole('option', { name: 'Wanderstöcke' })).toBeVisible();
+
+	await phone.getByRole('button', { name: 'Diese Seite auf diesem Gerät vergessen' }).click();
+	await expect(phone.getByRole('heading', { name: 'This device has forgotten the page' })).toBeVisible();
+	expect(await phone.evaluate(async () => (await caches.keys()).length)).toBe(0);
+	await phone.goto('/my');
+	await expect(phone.getByRole('heading', { name: 'This link opens no more' })).toBeVisible();
+	await context.close();
+});
+
+test('a link that was ended, guessed, or is another client’s shows nothing', async ({ request, browser }) => {
+	const first = await guestWithLink(request, 'Bo Fell');
+	const second = await guestWithLink(request, 'Cy Moor');
+	const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
+	const visitor = await context.newPage();
+	const guess = await visitor.request.get('/c/AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA');
+	expect(guess.status()).toBe(404);
+	expect(guess.headers()).toMatchObject({ 'referrer-policy': 'no-referrer', 'x-robots-tag': 'noindex' });
+	await visitor.goto(first.path);
+	await expect(visitor.getByRole('heading', { name: 'Bo, this is your trip' })).toBeVisible();
+	// Nothing else is reached by it: no page of the house, no other client, no other trip.
+	for (const url of [
+		`/api/v1/trips/${first.trip}`,
+		`/api/v1/clients/${second.client}`,
+		'/api/v1/clients',
+		`/trips/${first.trip}/list/${first.client}`
+	]) {
+		const answer = await visitor.request.get(url, { maxRedirects: 0 });
+		expect([303, 401], url).toContain(answer.status());
+	}
+	expect(await (await visitor.request.get('/my')).text()).not.toContain('Cy Moor');
+	for (const bad of [
+		{ says: [{ kind: 'mark', id: 'x', lineId: 'a', mark: 'packed', saidAt: 'yesterday' }] },
+		{ says: [{ kind: 'steal', id: '3f0f1fd2-2c39-4d0f-9a43-6b3f9d6a1c11', saidAt: '2026-03-01T10:00:00Z' }] },
+		{ says: 'all' }
+	])
+		expect((await visitor.request.post('/api/v1/my/answers', { data: bad })).status()).toBe(400);
+
+	expect((await request.delete(`/api/v1/trips/${first.trip}/clients/${first.client}/link`)).ok()).toBe(true);
+	await visitor.goto('/my');
+	await expect(visitor.getByRole('heading', { name: 'This link opens no more' })).toBeVisible();
+	expect((await visitor.request.post('/api/v1/my/answers', { data: { says: [] } })).status()).toBe(401);
+	expect((await visitor.request.get(first.path, { maxRedirects: 0 })).status()).toBe(404);
+	await context.close();
+});
