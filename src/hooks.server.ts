@@ -39,8 +39,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	await note(event, status);
 	const headers = new Headers(answer.headers);
 	for (const [name, value] of Object.entries(GUARDS)) headers.set(name, value);
-	// Where a client came from and goes to is nobody's business.
-	if (/^\/(c|my|password)(\/|$)/.test(event.url.pathname)) headers.set('referrer-policy', 'no-referrer');
+	// The secret of a link goes nowhere with the next request.
+	if (event.url.pathname.startsWith('/c/')) headers.set('referrer-policy', 'no-referrer');
 	headers.set('x-request-id', id);
 	// A page that is not available just now looks again by itself.
 	if (status === 503 && !event.url.pathname.startsWith('/api/')) headers.set('refresh', '3');

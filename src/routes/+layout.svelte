@@ -7,6 +7,7 @@
 	import LateBox from '$lib/ui/frame/LateBox.svelte';
 	import type ReasonPanel from '$lib/ui/parts/ReasonPanel.svelte';
 	import { why } from '$lib/ui/parts/why.svelte';
+	import { keepPage } from '$lib/ui/frame/keep-page';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
 
@@ -27,11 +28,10 @@
 	// What a trip's page was made of is kept for reading it without connection, once it stands.
 	const KEPT_AFTER_MS = 2500;
 	afterNavigate(() => {
-		if (!('serviceWorker' in navigator) || !/^\/(trips\/|my$)/.test(page.url.pathname)) return;
-		const address = location.href;
+		const { href } = location;
+		if (!page.url.pathname.startsWith('/trips/')) return;
 		setTimeout(() => {
-			const parts = performance.getEntriesByType('resource').map(({ name }) => name);
-			void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage({ page: address, parts }));
+			if (location.href === href) keepPage();
 		}, KEPT_AFTER_MS);
 	});
 

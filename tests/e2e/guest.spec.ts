@@ -68,6 +68,9 @@ test('a planner sends the link, the client answers without connection, comes bac
 			)
 		)
 		.toContain('/my');
+	await expect
+		.poll(() => phone.evaluate(async () => (await (await caches.match(location.href))?.text()) ?? ''))
+		.toMatch(/1 of \d+ packed/);
 	await context.setOffline(true);
 	await phone.reload();
 	await expect(tick(phone, /^Warm hat, packed$/)).toBeVisible();
@@ -98,8 +101,8 @@ test('a planner sends the link, the client answers without connection, comes bac
 
 	// Something of one's own goes into the kit, as the client says.
 	await phone.getByRole('heading', { name: 'Something else that you own' }).scrollIntoViewIfNeeded();
-	await phone.getByLabel('Something else that you own').fill('thermos');
-	await phone.getByLabel('Something else that you own').press('Enter');
+	await phone.getByRole('combobox', { name: 'Something else that you own' }).fill('thermos');
+	await phone.getByRole('combobox', { name: 'Something else that you own' }).press('Enter');
 	await expect(phone.getByText('Added: Vacuum flask, 0.75 litres.')).toBeVisible();
 	await expect(said(phone)).toHaveText('All saved');
 	const kit = (await (await request.get(`/api/v1/clients/${client}`)).json()) as {
@@ -112,7 +115,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await expect(phone.getByRole('heading', { name: 'Ada, das ist deine Reise' })).toBeVisible();
 	await expect(tick(phone, /^Warme Mütze, eingepackt$/)).toBeVisible(LONG);
 	expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
-	await phone.getByLabel('Noch etwas, das du hast').fill('stöcke');
+	await phone.getByRole('combobox', { name: 'Noch etwas, das du hast' }).fill('stöcke');
 	await expect(phone.getByRole('option', { name: 'Wanderstöcke' })).toBeVisible();
 
 	await phone.getByRole('button', { name: 'Diese Seite auf diesem Gerät vergessen' }).click();

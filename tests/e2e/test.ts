@@ -31,6 +31,7 @@ function patient(page: Page): Page {
 const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
 	isStranger: [false, { option: true }],
 	entered: [
+		// eslint-disable-next-line no-empty-pattern -- fixtures are read from the pattern
 		async ({}, use) => {
 			const addresses = (process.env.SNUG_ADDRESSES ?? 'http://127.0.0.1:5180').split(' ');
 			const address = addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)]!;

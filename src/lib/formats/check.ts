@@ -100,8 +100,9 @@ function wordsFor(detail: Joi.ValidationErrorItem, allowed: string, isRange: boo
 		case 'object.unknown':
 			return 'is not a known field';
 		case 'string.empty':
-		case 'string.min':
 			return 'must not be empty';
+		case 'string.min':
+			return limit === 1 ? 'must not be empty' : `must have at least ${limit} letters`;
 		case 'string.max':
 			return `must have at most ${limit} characters`;
 		case 'array.min':

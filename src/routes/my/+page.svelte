@@ -3,6 +3,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
+	import { keepPage } from '$lib/ui/frame/keep-page';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';
@@ -31,6 +32,14 @@
 			// The questions that came in know what was answered.
 			if (isAsking && said.waiting.length === 0) said.answered = new Set();
 		});
+	});
+	/** What is kept for reading without connection is the page as it stands now, after so long without a change, ms. */
+	const KEPT_AFTER_MS = 1500;
+	$effect(() => {
+		void [data, said.marks, said.notes];
+		if (said.waiting.length > 0) return;
+		const timer = setTimeout(keepPage, KEPT_AFTER_MS);
+		return () => clearTimeout(timer);
 	});
 	/** A list that is not there yet is looked for again, ms. */
 	const LOOK_AGAIN_MS = 3000;
@@ -98,7 +107,6 @@
 <svelte:head>
 	<title>{say('page.title')} · Snug Summit</title>
 	<meta name="robots" content="noindex" />
-	<meta name="referrer" content="no-referrer" />
 </svelte:head>
 
 {#snippet line(id: string, name: string, many = 1, note = '')}

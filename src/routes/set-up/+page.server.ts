@@ -15,7 +15,7 @@ interface SetUp {
 	name: string;
 	mail: string;
 	password: string;
-	takesAlong: boolean;
+	takesAlong?: 'on';
 }
 
 export const actions = {
@@ -24,7 +24,10 @@ export const actions = {
 		if (errors) return fail(400, { typed, errors });
 		const { house, name, mail, password, takesAlong } = typed;
 		try {
-			await enter(event, await setUpHouse(house, { name, mail }, await hashedPassword(password), takesAlong));
+			await enter(
+				event,
+				await setUpHouse(house, { name, mail }, await hashedPassword(password), takesAlong === 'on')
+			);
 		} catch (trouble) {
 			if (!(trouble instanceof TakenError)) throw trouble;
 			return fail(409, { typed: { house, name, mail }, errors: { house: trouble.message } });

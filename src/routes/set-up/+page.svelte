@@ -49,7 +49,7 @@
 			{clients === 1 ? 'client' : 'clients'}
 		</Checkbox>
 	{/if}
-	<Button type="submit">Set it up</Button>
+	<Button class="main" type="submit">Set it up</Button>
 </form>
 
 <style>

@@ -9,7 +9,7 @@
 
 <svelte:head><title>Sign in · Snug Summit</title></svelte:head>
 
-<h1>Who goes there?</h1>
+<h1>Come in</h1>
 <div class="doors">
 	{#if data.hasDemo}
 		<section class="sheet" aria-labelledby="demo-head">
@@ -18,7 +18,7 @@
 				A made-up outfitter with two trips, their guests and a store of things to lend. Change what you like:
 				nobody’s week depends on it.
 			</p>
-			<form method="POST" action="?/demo{to}"><Button type="submit">Enter the demo</Button></form>
+			<form method="POST" action="?/demo{to}"><Button class="main" type="submit">Enter the demo</Button></form>
 		</section>
 	{/if}
 	<section class="sheet" aria-labelledby="own-head">
@@ -40,7 +40,7 @@
 					autocomplete="current-password"
 					error={form?.errors['password']}
 				/>
-				<Button type="submit">Sign in</Button>
+				<Button class="main" type="submit">Sign in</Button>
 			</form>
 			<p class="soft small">
 				Lost the password, or no account yet? The owner of your house sends you a link.
@@ -60,6 +60,9 @@
 		gap: 18px;
 		max-width: 900px;
 		margin-top: 14px;
+	}
+	h1 {
+		margin-top: 7vh;
 	}
 	section {
 		padding: 16px 20px;

@@ -3,9 +3,9 @@ import { schooled } from '$lib/core/conditions/person';
 import type { Client, Document } from '$lib/core/document/types';
 import type { WorthAsking } from '$lib/core/questions/interview';
 import { beginQuestions, keepQuestions, keptQuestions, unknownTo } from '../db/guests/questions';
-import { log } from '../log';
 import { inThread } from '../work/workers';
 import { fingerprintOf } from './fingerprint';
+import { whenNoPlanIsWanted } from './work';
 
 /** What a client is asked on the page, as far as it is known: null while it is worked out, which begins with the first look. */
 export interface Asking {
@@ -24,13 +24,11 @@ export async function askingOf(document: Document, client: Client): Promise<Aski
 	if (kept !== null) return JSON.parse(kept) as Asking;
 	if (await beginQuestions(trip.id, client.id, fingerprint)) {
 		const own = schooled(client, document);
-		void inThread(
-			'whatToAsk',
-			{ asked: { ...document, clients: [own], asked }, client: own },
-			{ kind: 'background' }
-		)
-			.then((answer) => keepQuestions(trip.id, client.id, fingerprint, answer))
-			.catch((trouble: unknown) => log.error({ err: trouble, trip: trip.id }, 'questions failed'));
+		const question = { asked: { ...document, clients: [own], asked }, client: own };
+		whenNoPlanIsWanted(async () => {
+			const answer = await inThread('whatToAsk', question, { kind: 'background' });
+			await keepQuestions(trip.id, client.id, fingerprint, answer);
+		});
 	}
 	return null;
 }

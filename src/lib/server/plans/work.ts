@@ -62,9 +62,23 @@ function work(): void {
 		void workOne();
 	}
 }
+/** What waits until no plan is wanted: it is done in the same threads, one after the other. */
+const later: (() => Promise<void>)[] = [];
+/** Has something worked out in the background once no plan is wanted any more. */
+export function whenNoPlanIsWanted(task: () => Promise<void>): void {
+	later.push(task);
+	work();
+}
 async function workOne(): Promise<void> {
 	try {
-		for (let job = await claimPlan(); job; job = await claimPlan()) {
+		for (;;) {
+			const job = await claimPlan();
+			if (!job) {
+				const task = later.shift();
+				if (!task) return;
+				await task().catch((trouble: unknown) => log.error({ err: trouble }, 'background work failed'));
+				continue;
+			}
 			try {
 				await answer(job);
 			} catch (trouble) {
@@ -78,6 +92,8 @@ async function workOne(): Promise<void> {
 		log.error({ err: trouble }, 'queue of plans');
 	} finally {
 		working--;
+		// What came in while this one was on its way out.
+		if (later.length > 0) work();
 	}
 }
 

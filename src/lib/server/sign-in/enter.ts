@@ -8,13 +8,19 @@ import { forgetTries, mayTry, TRIES_MINUTES } from '../db/accounts/tries';
 import { keepSession, SESSION_COOKIE } from './guard';
 import { isPassword } from './password';
 
+/** Spaces around a word mean nothing; in a password they are part of it. */
+const SECRETS: ReadonlySet<string> = new Set(['password', 'old']);
+
 /** What was typed into a form, checked; messages by field where it cannot be used. */
 export async function typedInto<T>(
 	request: Request,
 	schema: Joi.Schema
 ): Promise<{ typed: T; errors: null } | { typed: Record<string, string>; errors: Record<string, string> }> {
 	const sent = Object.fromEntries(
-		[...(await request.formData())].map(([name, value]) => [name, typeof value === 'string' ? value : ''])
+		[...(await request.formData())].map(([name, value]) => {
+			const text = typeof value === 'string' ? value : '';
+			return [name, SECRETS.has(name) ? text : text.trim()];
+		})
 	);
 	const { value, errors } = check<T>(schema, sent);
 	if (!errors) return { typed: value, errors: null };

@@ -28,7 +28,7 @@
 		said = guestMessage(language, 'list.added', { thing: guestTypeName(language, id, readerUnits()) });
 		onown(id);
 	}}
-	none={typed.trim() === '' ? '' : guestMessage(language, 'list.addNone')}
+	none={guestMessage(language, typed.trim() === '' ? 'list.addHint' : 'list.addNone')}
 	framed
 >
 	{#snippet option(id)}{guestTypeName(language, id, readerUnits())}{/snippet}

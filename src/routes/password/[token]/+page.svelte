@@ -9,7 +9,6 @@
 <svelte:head>
 	<title>Choose a password · Snug Summit</title>
 	<meta name="robots" content="noindex" />
-	<meta name="referrer" content="no-referrer" />
 </svelte:head>
 
 {#if data.person}
@@ -24,7 +23,7 @@
 			error={errors['password']}
 			note="At least {data.leastLetters} letters. A few words in a row are easy to keep in mind."
 		/>
-		<Button type="submit">Keep it and go in</Button>
+		<Button class="main" type="submit">Keep it and go in</Button>
 	</form>
 {:else}
 	<h1>This link has been used, or is too old</h1>

@@ -7,7 +7,7 @@ import { typeId } from '../thing';
 /** Most that comes in at once: what was said during a week without connection. */
 const MOST = 300;
 const uuid = Joi.string().guid().required();
-const saidAt = Joi.date().iso().raw().required();
+const saidAt = Joi.string().isoDate().max(40).required();
 const note = Joi.string().trim().max(1000).required();
 
 const says = Joi.alternatives().conditional('.kind', {

@@ -11,7 +11,7 @@ export const unknownTo = async (tripId: string, clientId: string): Promise<strin
 	).map(({ question_id }) => question_id);
 
 /** What is being worked out is begun anew after so long: whoever was at it is gone, s. */
-const GONE_AFTER_S = 120;
+const GONE_AFTER_S = 600;
 
 /** Questions as they are kept, JSON; null while they are worked out. @param fingerprint of what they depend on */
 export async function keptQuestions(
