@@ -81,12 +81,16 @@ const VIEWS = [
 				.waitFor({ timeout: 240_000 })
 	},
 	{
-		name: 'plan-night',
-		url: '/trips/demo-trip/plan/demo-runa?weather=cold-snap',
-		whole: true,
+		name: 'client-page',
+		url: '/trips/demo-trip/answers',
+		phone: true,
 		act: async (page) => {
-			await planned(page);
-			await page.getByRole('button', { name: 'Dark' }).click();
+			await page.getByRole('button', { name: /^Make the private link\s+for Teo/ }).click();
+			const text = await page.getByLabel('Message with the link for Teo Marsh').inputValue();
+			await page.goto(/https?:\S+/.exec(text)[0]);
+			// The list, and the question that is worth most.
+			await page.getByText(/of \d+ packed/).waitFor({ timeout: 240_000 });
+			await page.getByRole('button', { name: 'Yes, like this' }).waitFor({ timeout: 240_000 });
 		}
 	},
 	{

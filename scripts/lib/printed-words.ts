@@ -4,6 +4,7 @@ import { PICTURE_MESSAGES } from '../../src/lib/words/en/picture-messages';
 import { MESSAGES } from '../../src/lib/words/en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from '../../src/lib/words/en/patterns';
 import { RULE_WORDS } from '../../src/lib/words/en/rules';
+import { SCHOOL_WHYS } from '../../src/lib/words/en/school-whys';
 import { SCHOOL_WORDS } from '../../src/lib/words/en/schools';
 import { VALUE_LABELS } from '../../src/lib/words/en/values';
 import { branchesOf } from '../../src/lib/words/branches';
@@ -31,8 +32,9 @@ export function printedWords(): string {
 		),
 		section(
 			'Schools',
-			Object.values(SCHOOL_WORDS).map(
-				({ question, choices, why }) => `${question}: ${Object.values(choices).join(' / ')}. ${why}`
+			Object.entries(SCHOOL_WORDS).map(
+				([id, { question, choices }]) =>
+					`${question}: ${Object.values(choices).join(' / ')}. ${SCHOOL_WHYS[id as keyof typeof SCHOOL_WORDS].why}`
 			)
 		),
 		section('Labels of values', Object.values(VALUE_LABELS)),

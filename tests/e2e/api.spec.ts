@@ -61,6 +61,29 @@ test('remedies want things that the client does not have, each once, and say so 
 	expect(free.status()).toBe(400);
 });
 
+test('what to ask a client comes in the order of what each answer is worth', async ({ request }) => {
+	const [stage] = DEMO_DOCUMENT.trip.stages;
+	const trip = { ...DEMO_DOCUMENT.trip, stages: [stage], weathers: DEMO_DOCUMENT.trip.weathers.slice(0, 1) };
+	const asked = { ...DEMO_DOCUMENT, trip, clientId: 'demo-teo' };
+	const answer = (await (await request.post('/api/v1/questions', { data: asked })).json()) as {
+		questions: { id: string; facts: { typeId: string }[]; worth: number; changes: object[] }[];
+		nothingMore: boolean;
+		needless: string[];
+	};
+	expect(answer.nothingMore).toBe(answer.questions.length === 0);
+	const worth = answer.questions.map((one) => one.worth);
+	expect(worth).toEqual([...worth].sort((a, b) => b - a));
+	for (const { id, facts } of answer.questions) {
+		expect(facts.length).toBeGreaterThan(0);
+		expect(answer.needless).not.toContain(id);
+	}
+	const unasked = { ...asked, asked: answer.questions.map(({ id }) => id) };
+	const rest = (await (await request.post('/api/v1/questions', { data: unasked })).json()) as typeof answer;
+	expect(rest.questions.map(({ id }) => id)).toEqual([]);
+	const refused = await request.post('/api/v1/questions', { data: { ...asked, asked: ['what for'] } });
+	expect(refused.status()).toBe(400);
+});
+
 test('the catalogue is asked in everyday words', async ({ request }) => {
 	const answer = (await (await request.get('/api/v1/catalogue?q=2 old rain pants size L')).json()) as {
 		understood: object;

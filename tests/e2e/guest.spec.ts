@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { devices } from '@playwright/test';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
-import { type APIRequestContext, expect, type Page, test } from './test';
+import { type APIRequestContext, expect, type Page, test, weightOf } from './test';
 
 /** The private link: sent by a planner, answered on a phone, with and without connection. */
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
@@ -111,6 +111,19 @@ test('a planner sends the link, the client answers without connection, comes bac
 	};
 	expect(JSON.stringify(kit)).toContain('"flask"');
 
+	// One question at a time, the one that is worth most; an answer is part of the kit, and in the end nothing is left to ask.
+	const question = phone.getByRole('region', { name: 'A question' });
+	await question.getByRole('button', { name: 'Why we ask' }).click(LONG);
+	await expect(question).toContainText(/\d+ moments? of your trip|It may decide/);
+	for (let i = 0; i < 12 && !(await question.getByText('That is all we need').isVisible()); i++) {
+		const no = question.getByRole('button', { name: 'No', exact: true });
+		await expect(no.or(question.getByText('That is all we need'))).toBeVisible(LONG);
+		if (await no.isVisible()) await no.press('Enter');
+		await expect(said(phone)).toHaveText('All saved');
+	}
+	await expect(question).toContainText('That is all we need', LONG);
+	expect(await (await request.get(`/api/v1/clients/${client}`)).text()).toContain('"has not"');
+
 	await phone.getByRole('button', { name: 'Deutsch' }).click();
 	await expect(phone.getByRole('heading', { name: 'Ada, das ist deine Reise' })).toBeVisible();
 	await expect(tick(phone, /^Warme Mütze, eingepackt$/)).toBeVisible(LONG);
@@ -134,7 +147,9 @@ test('a link that was ended, guessed, or is another client’s shows nothing', a
 	const guess = await visitor.request.get('/c/AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA');
 	expect(guess.status()).toBe(404);
 	expect(guess.headers()).toMatchObject({ 'referrer-policy': 'no-referrer', 'x-robots-tag': 'noindex' });
-	await visitor.goto(first.path);
+	const weight = await weightOf(visitor, first.path);
+	expect(weight.js).toBeGreaterThan(30_000);
+	expect(weight.js).toBeLessThanOrEqual(150_000);
 	await expect(visitor.getByRole('heading', { name: 'Bo, this is your trip' })).toBeVisible();
 	// Nothing else is reached by it: no page of the house, no other client, no other trip.
 	for (const url of [

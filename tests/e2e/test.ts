@@ -1,3 +1,4 @@
+import { brotliCompressSync } from 'node:zlib';
 import { type Cookie, test as base, type Page } from '@playwright/test';
 import { demoCookies } from '../../scripts/lib/demo-session.mjs';
 
@@ -48,4 +49,19 @@ const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
 		await use(context);
 	}
 });
+/** Script and style that a page loads first, compressed, bytes; workers are counted apart. */
+export async function weightOf(page: Page, url: string): Promise<{ js: number; css: number }> {
+	const sizes = { js: 0, css: 0 };
+	const read: Promise<void>[] = [];
+	page.on('response', (response) => {
+		const kind = /(?<!worker[^/]*)\.(js|css)$/.exec(new URL(response.url()).pathname)?.[1];
+		if (kind !== 'js' && kind !== 'css') return;
+		read.push(response.body().then((body) => void (sizes[kind] += brotliCompressSync(body).length)));
+	});
+	await page.goto(url, { waitUntil: 'networkidle' });
+	await Promise.all(read);
+	// A page brings most of its style with it.
+	const own = await page.locator('head style').evaluateAll((all) => all.map((one) => one.textContent));
+	return { ...sizes, css: sizes.css + brotliCompressSync(own.join('')).length };
+}
 export { test };

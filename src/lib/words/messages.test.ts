@@ -13,6 +13,7 @@ import { PICTURE_MESSAGES } from './en/picture-messages';
 import { MESSAGES } from './en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from './en/patterns';
 import { RULE_WORDS } from './en/rules';
+import { SCHOOL_WHYS } from './en/school-whys';
 import { SCHOOL_WORDS } from './en/schools';
 import { VALUE_LABELS } from './en/values';
 import { findingSentence, whereWords } from './findings';
@@ -56,6 +57,7 @@ describe('the catalogue of messages', () => {
 		expect(Object.keys(RULE_WORDS).sort()).toEqual(Object.keys(RULES).sort());
 		expect(Object.keys(VALUE_LABELS).sort()).toEqual([...VALUE_NAMES].sort());
 		expect(Object.keys(SCHOOL_WORDS).sort()).toEqual([...SCHOOL_IDS].sort());
+		expect(Object.keys(SCHOOL_WHYS).sort()).toEqual([...SCHOOL_IDS].sort());
 		for (const id of SCHOOL_IDS)
 			expect(Object.keys(SCHOOL_WORDS[id].choices).sort()).toEqual([...choicesOf(id)].sort());
 		expect(Object.keys(PATTERN_NAMES).sort()).toEqual(PATTERNS.map(({ id }) => id).sort());

@@ -11,7 +11,7 @@
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { guestDate, guestMessage, guestTypeName, type Language } from '$lib/words/guest/guest-words';
 	import { firstName, shortName } from '$lib/words/labels';
-	import { tempWords, withUnit } from '$lib/words/units';
+	import { withUnit } from '$lib/words/units';
 
 	let { data } = $props();
 	const units = $derived(readerUnits());
@@ -63,6 +63,41 @@
 			return say(`need.${part}` as 'need.feet');
 		return say('need.gear', { gear: about || part });
 	};
+	const place = $derived(
+		[
+			trip.place,
+			...(trip.days.length > 0
+				? [
+						[...new Set([trip.days[0]!, trip.days.at(-1)!])]
+							.map(({ date }) => guestDate(language, date))
+							.join(' – ')
+					]
+				: [])
+		]
+			.filter(Boolean)
+			.map((words) => ` · ${words}`)
+			.join('')
+	);
+	/** Hours from which on it is the whole day. */
+	const ALL_DAY_H = 18;
+	/** Below this nobody speaks of wind, km/h. */
+	const CALM_KMH = 12;
+	function weatherWords({ lowC, highC, windKmh, wet, highM }: (typeof trip.days)[number]): string {
+		const [low, high] = [lowC, highC].map((tempC) => withUnit('temp', tempC, units)) as [string, string];
+		const wind =
+			windKmh < CALM_KMH
+				? say('weather.calm')
+				: say('weather.wind', { speed: withUnit('speed', windKmh, units) });
+		const water = !wet
+			? say('weather.dry')
+			: wet.hours >= ALL_DAY_H
+				? say(`weather.${wet.kind}AllDay`)
+				: say(`weather.${wet.kind}`, { hours: wet.hours });
+		const words = say(low === high ? 'weather.same' : 'weather.day', { low, high, wind, wet: water });
+		return highM > 0
+			? `${words}, ${say('weather.high', { height: withUnit('height', highM, units) })}`
+			: words;
+	}
 	/** All that can be ticked, so that one sees how far one is. */
 	const lineIds = $derived(
 		list === null
@@ -127,11 +162,7 @@
 	</p>
 	<h1>{say('page.hello', { name: first })}</h1>
 	<p class="trip">
-		<strong>{trip.name}</strong>{trip.place ? ` · ${trip.place}` : ''}{#if trip.days.length > 0}
-			· {guestDate(language, trip.days[0]!.date)}{trip.days.length > 1
-				? ` – ${guestDate(language, trip.days.at(-1)!.date)}`
-				: ''}
-		{/if}
+		<strong>{trip.name}</strong>{place}
 	</p>
 	<p class="soft small">{say('page.from', { house: data.house })}</p>
 	<p role="status" class="sync small" class:kept={said.waiting.length > 0}>
@@ -150,17 +181,7 @@
 					{#each trip.days as day (day.id)}
 						<li>
 							<strong>{guestDate(language, day.date)}</strong>
-							{say('weather.day', {
-								low: tempWords(day.lowC, units),
-								high: tempWords(day.highC, units),
-								wind:
-									day.windKmh < 12
-										? say('weather.calm')
-										: say('weather.wind', { speed: withUnit('speed', day.windKmh, units) }),
-								wet: day.wet ? say(`weather.${day.wet.kind}`, { hours: day.wet.hours }) : say('weather.dry')
-							})}{day.highM > 0
-								? `, ${say('weather.high', { height: withUnit('height', day.highM, units) })}`
-								: ''}
+							{weatherWords(day)}
 						</li>
 					{/each}
 				</ul>
@@ -379,6 +400,7 @@
 		gap: 8px;
 		justify-items: start;
 	}
+	form :global(.chosen),
 	form :global(textarea) {
 		width: 100%;
 	}

@@ -18,7 +18,9 @@
 				A made-up outfitter with two trips, their guests and a store of things to lend. Change what you like:
 				nobody’s week depends on it.
 			</p>
-			<form method="POST" action="?/demo{to}"><Button class="main" type="submit">Enter the demo</Button></form>
+			<form method="POST" action="?/demo{to}">
+				<Button class="main" type="submit">Enter the demo</Button>
+			</form>
 		</section>
 	{/if}
 	<section class="sheet" aria-labelledby="own-head">

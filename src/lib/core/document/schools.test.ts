@@ -8,7 +8,8 @@ import {
 	stageOf,
 	tripOf
 } from '../../../../tests/fixtures/make';
-import { choiceWords, schoolWhy } from '../../words/schools';
+import { choiceWords } from '../../words/schools';
+import { schoolWhy } from '../../words/why/school-why';
 import { mostCounts } from '../kit/counting';
 import { type PlannedStage } from '../kit/planned-day';
 import { schooled } from '../conditions/person';

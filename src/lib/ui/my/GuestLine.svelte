@@ -60,6 +60,7 @@
 	}
 	li :global(label) {
 		min-height: 48px;
+		font-size: 17px;
 		gap: 12px;
 		cursor: pointer;
 	}

@@ -28,7 +28,7 @@
 		said = guestMessage(language, 'list.added', { thing: guestTypeName(language, id, readerUnits()) });
 		onown(id);
 	}}
-	none={guestMessage(language, typed.trim() === '' ? 'list.addHint' : 'list.addNone')}
+	none={guestMessage(language, typed.trim() === '' ? 'list.addEmpty' : 'list.addNone')}
 	framed
 >
 	{#snippet option(id)}{guestTypeName(language, id, readerUnits())}{/snippet}

@@ -8,7 +8,8 @@
 		type SomeSchools
 	} from '$lib/core/document/schools';
 	import { readerUnits } from './reader-units';
-	import { choiceWords, schoolQuestion, schoolWhy } from '$lib/words/schools';
+	import { choiceWords, schoolQuestion } from '$lib/words/schools';
+	import { schoolWhy } from '$lib/words/why/school-why';
 
 	interface Props {
 		/** choices made here */
