@@ -2,16 +2,15 @@
 	import { Button, Textarea } from 'flowbite-svelte';
 	import { onMount, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import { keepPage } from '$lib/ui/frame/keep-page';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';
+	import TripWeather from '$lib/ui/my/TripWeather.svelte';
 	import { forgetAll, Said } from '$lib/ui/my/said.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { guestDate, guestMessage, guestTypeName, type Language } from '$lib/words/guest/guest-words';
-	import { firstName, shortName } from '$lib/words/labels';
-	import { withUnit } from '$lib/words/units';
+	import { firstName } from '$lib/words/labels';
 
 	let { data } = $props();
 	const units = $derived(readerUnits());
@@ -78,26 +77,6 @@
 			.map((words) => ` · ${words}`)
 			.join('')
 	);
-	/** Hours from which on it is the whole day. */
-	const ALL_DAY_H = 18;
-	/** Below this nobody speaks of wind, km/h. */
-	const CALM_KMH = 12;
-	function weatherWords({ lowC, highC, windKmh, wet, highM }: (typeof trip.days)[number]): string {
-		const [low, high] = [lowC, highC].map((tempC) => withUnit('temp', tempC, units)) as [string, string];
-		const wind =
-			windKmh < CALM_KMH
-				? say('weather.calm')
-				: say('weather.wind', { speed: withUnit('speed', windKmh, units) });
-		const water = !wet
-			? say('weather.dry')
-			: wet.hours >= ALL_DAY_H
-				? say(`weather.${wet.kind}AllDay`)
-				: say(`weather.${wet.kind}`, { hours: wet.hours });
-		const words = say(low === high ? 'weather.same' : 'weather.day', { low, high, wind, wet: water });
-		return highM > 0
-			? `${words}, ${say('weather.high', { height: withUnit('height', highM, units) })}`
-			: words;
-	}
 	/** All that can be ticked, so that one sees how far one is. */
 	const lineIds = $derived(
 		list === null
@@ -174,31 +153,13 @@
 	</p>
 
 	{#if trip.days.length > 0}
-		<section aria-labelledby="weather-head">
-			<h2 id="weather-head">{say('weather.head')}</h2>
-			<div class="like">
-				<ul>
-					{#each trip.days as day (day.id)}
-						<li>
-							<strong>{guestDate(language, day.date)}</strong>
-							{weatherWords(day)}
-						</li>
-					{/each}
-				</ul>
-				{#if list?.picture}
-					<figure>
-						<DressedFigure
-							phase={list.picture}
-							nameOf={(id) => shortName(list.names[id] ?? id)}
-							who={first}
-							height={190}
-							id="my"
-						/>
-						<figcaption class="small soft">{say('weather.picture')}</figcaption>
-					</figure>
-				{/if}
-			</div>
-		</section>
+		<TripWeather
+			{language}
+			days={trip.days}
+			picture={list?.picture ?? null}
+			names={list?.names ?? {}}
+			who={first}
+		/>
 	{/if}
 
 	{#if trip.days.length > 0}
@@ -346,23 +307,6 @@
 	h3.must {
 		border-left: 8px solid var(--v-short);
 		padding-left: 10px;
-	}
-	.like {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
-		gap: 12px;
-		align-items: start;
-	}
-	.like li {
-		padding: 4px 0;
-	}
-	.like li strong {
-		display: block;
-	}
-	figure {
-		position: relative;
-		text-align: center;
-		max-width: 150px;
 	}
 	.done {
 		display: flex;
