@@ -22,7 +22,7 @@ async function restore() {
 	ensurePackages(root);
 	ensurePrograms(['mariadbd', 'mariadb-install-db']);
 	const { loadTs } = await import('./lib/load-ts.mjs');
-	const { restoreArchive, checkArchive } = await loadTs('scripts/lib/prepare-database.ts');
+	const { restoreArchive, checkArchive, erasedNow } = await loadTs('scripts/lib/prepare-database.ts');
 	const archive = readFileSync(file);
 	const bad = (error) => new Trouble(error.message, 'take another copy; nothing was changed.');
 	try {
@@ -33,16 +33,20 @@ async function restore() {
 	const data = path.join(folder, 'data');
 	const aside = `${data}-before-${new Date().toISOString().replace(/[:.]/g, '-')}`;
 	const hadData = existsSync(data);
+	// Who was erased stays so, whatever the archive holds.
+	let erased = [];
 	if (hadData) {
 		// A database that was left running is stopped first, so that what is set aside is whole.
-		await (await startMariadb(folder, 5390)).stop();
+		const old = await startMariadb(folder, 5390);
+		Object.assign(process.env, old.schemaEnv);
+		erased = await erasedNow().finally(() => old.stop());
 		renameSync(data, aside);
 	}
 	let database = null;
 	try {
 		database = await startMariadb(folder, 5390);
 		Object.assign(process.env, database.schemaEnv);
-		const many = await restoreArchive(archive, path.join(root, 'db/migrations'));
+		const many = await restoreArchive(archive, path.join(root, 'db/migrations'), erased);
 		say(`${many} rows restored from ${file}`);
 		if (hadData) say(`what was there before is in ${aside}`);
 	} catch (error) {

@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { accountByMail, wayBack } from '../../src/lib/server/db/accounts/accounts';
 import { archived, restored } from '../../src/lib/server/db/backup';
+import { erasedHashes } from '../../src/lib/server/db/guests/kept';
 import { isEmpty, loadDemo } from '../../src/lib/server/db/demo';
 import { migrate } from '../../src/lib/server/db/migrate';
 import { closePool, pool, rows } from '../../src/lib/server/db/pool';
@@ -68,13 +69,18 @@ export const checkArchive = (archive: Uint8Array): void => void opened(archive);
 /**
  * Restores an archive into the empty database of the environment: brought to the tables that the archive was written with,
  * filled, and brought up to date.
+ * @param erased hashes of clients who were erased since: they are left out
  * @returns rows restored
  */
-export async function restoreArchive(archive: Uint8Array, migrations: string): Promise<number> {
+export async function restoreArchive(
+	archive: Uint8Array,
+	migrations: string,
+	erased: readonly string[] = []
+): Promise<number> {
 	try {
 		const read = opened(archive);
 		await migrate(migrations, { upTo: read.migrations.at(-1) ?? '' });
-		const many = await restored(read);
+		const many = await restored(read, new Set(erased));
 		await migrate(migrations);
 		return many;
 	} finally {
@@ -87,6 +93,19 @@ export async function wayBackFor(mail: string): Promise<string | null> {
 	try {
 		const found = await accountByMail(mail);
 		return found ? await wayBack(found.account.houseId, found.account.id) : null;
+	} finally {
+		await closePool();
+	}
+}
+
+/** Hashes of the clients who were erased from the database of the environment; none where it is too old to know of any. */
+export async function erasedNow(): Promise<string[]> {
+	try {
+		const [there] = await rows(
+			pool(),
+			`SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'erasures'`
+		);
+		return there ? [...(await erasedHashes())] : [];
 	} finally {
 		await closePool();
 	}

@@ -95,6 +95,10 @@ describe('an account', () => {
 		await expect(
 			invite(house, { name: 'Ib again', mail: 'IB@outfitter.example', role: 'guide' })
 		).rejects.toThrow(TakenError);
+		// Everybody is the owner of the demo: who is in it is nobody's account.
+		await expect(invite(FIRST_HOUSE, { name: 'Ole', mail: 'ole@x.example', role: 'guide' })).rejects.toThrow(
+			/demo has no people/
+		);
 		expect(await accountsOf(FIRST_HOUSE)).toHaveLength(1);
 	});
 	it('has a way back that ends the sessions, holds a week, and is for the own house only', async () => {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { startWithEmptyHouse } from '../fixtures/empty-database';
+import { emptyDatabase, startWithEmptyHouse } from '../fixtures/empty-database';
 import type { ClientSays, Mark } from '../../src/lib/core/kit/answers';
 import { createClient, getClient, setClientDeleted } from '../../src/lib/server/db/clients';
 import {
@@ -13,6 +13,11 @@ import {
 	openLink
 } from '../../src/lib/server/db/guests/links';
 import { answerClient, marksOn, notesOn, takeInAll } from '../../src/lib/server/db/guests/said';
+import { archived, everything, replacedBy, restored } from '../../src/lib/server/db/backup';
+import { noteEntry } from '../../src/lib/server/db/accounts/entries';
+import { erasedHashes, eraseClient, keptOf } from '../../src/lib/server/db/guests/kept';
+import { hashOf } from '../../src/lib/server/sign-in/secret';
+import { archiveOf, opened } from '../../src/lib/server/work/archive';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { closePool, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
@@ -166,5 +171,49 @@ describe('what a client says', () => {
 			Array.from({ length: 200 }, (_, i) => takeInAll(guest, [mark(`line-${i}`, 'packed', i % 60)]))
 		);
 		expect((await marksOf(bo)).filter(([line]) => line.startsWith('line-'))).toHaveLength(200);
+	});
+});
+
+describe('what is kept of a client', () => {
+	it('is told whole and without secrets, and is erased for good, from copies that come back too', async () => {
+		const cy = await createClient(FIRST_HOUSE, 'Cy Moor', trip);
+		const { guest, secret } = await visitOf(cy);
+		await takeInAll(guest, [
+			mark('hat', 'packed', 1),
+			{ kind: 'note', id: randomUUID(), about: '', text: 'Is there a shower?', saidAt: at(2) },
+			{ kind: 'answer', id: randomUUID(), questionId: 'big coat', answer: 'no', saidAt: at(3) }
+		]);
+		await noteEntry(
+			{ houseId: FIRST_HOUSE, name: 'Cy Moor', way: 'client link' },
+			'POST',
+			'/api/v1/my/answers'
+		);
+		const kept = await keptOf(FIRST_HOUSE, cy);
+		expect(kept).toMatchObject({
+			clients: [{ name: 'Cy Moor' }],
+			client_marks: [{ line_id: 'hat' }],
+			client_notes: [{ text: 'Is there a shower?' }],
+			client_answers: [{ answer: 'no' }],
+			things: [{ type_id: 'coat-synthetic' }]
+		});
+		expect(JSON.stringify(kept)).not.toContain(hashOf(secret));
+		await expect(keptOf('house-2', cy)).rejects.toThrow(NotFoundError);
+		await expect(eraseClient('house-2', cy)).rejects.toThrow(NotFoundError);
+
+		const [whole, own] = [opened(await archived()), await everything(FIRST_HOUSE)];
+		await eraseClient(FIRST_HOUSE, cy);
+		const dump = async (): Promise<string> => JSON.stringify((await everything()).tables);
+		expect(await dump()).not.toMatch(new RegExp(`${cy}|Cy Moor|Is there a shower`));
+		await expect(keptOf(FIRST_HOUSE, cy)).rejects.toThrow(NotFoundError);
+		await replacedBy(FIRST_HOUSE, own, async (all) => archiveOf(all));
+		expect(await dump()).not.toMatch(new RegExp(`${cy}|Cy Moor|Is there a shower`));
+		expect(await dump()).toContain('Ada Wick');
+
+		// An archive restored by the command, into an empty database.
+		const erased = await erasedHashes();
+		await emptyDatabase();
+		await restored(whole, erased);
+		expect(await dump()).not.toMatch(new RegExp(`${cy}|Is there a shower`));
+		expect(await dump()).toContain('Ada Wick');
 	});
 });

@@ -139,6 +139,34 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await context.close();
 });
 
+test('what is kept of a client is saved as a file by both, and erased once the name is typed', async ({
+	page,
+	request,
+	browser
+}) => {
+	const { client, path } = await guestWithLink(request, 'Dee Rowan');
+	const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
+	const visitor = await context.newPage();
+	await visitor.goto(path);
+	const own = await visitor.request.get('/my/kept');
+	expect(own.headers()['content-disposition']).toContain('attachment');
+	expect(await own.text()).toContain('Dee Rowan');
+	await page.goto(`/clients/${client}`);
+	await page.getByRole('link', { name: 'What is kept' }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'things of the kit' })).toBeVisible();
+	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	await page.getByLabel('Type the whole name').fill('Dee');
+	await page.getByRole('button', { name: 'Erase for good' }).click();
+	await expect(page.getByText('is not the name of this client')).toBeVisible();
+	await page.getByLabel('Type the whole name').fill('Dee Rowan');
+	await page.getByRole('button', { name: 'Erase for good' }).click();
+	await expect(page.getByRole('heading', { name: 'Clients and their kit' })).toBeVisible();
+	expect((await request.get(`/api/v1/clients/${client}`)).status()).toBe(404);
+	expect((await visitor.request.get('/my', { maxRedirects: 0 })).status()).toBe(303);
+	expect((await visitor.request.get('/my/kept')).status()).toBe(404);
+	await context.close();
+});
+
 test('a link that was ended, guessed, or is another client’s shows nothing', async ({ request, browser }) => {
 	const first = await guestWithLink(request, 'Bo Fell');
 	const second = await guestWithLink(request, 'Cy Moor');

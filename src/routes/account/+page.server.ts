@@ -25,7 +25,9 @@ export const actions = {
 		return leave(event);
 	},
 	everywhere: async (event) => {
-		if (event.locals.who?.accountId) await endSessions(event.locals.who.accountId);
+		const { who } = event.locals;
+		// Others are in the demo by the same account.
+		if (who?.accountId && !who.isDemo) await endSessions(who.accountId);
 		return leave(event);
 	},
 	password: async (event) => {

@@ -274,6 +274,7 @@
 	</section>
 
 	<p class="soft small foot">{say('page.foot')}</p>
+	<p class="small"><a href="/my/kept" download>{say('page.kept')}</a></p>
 	<form method="POST" action="/my/leave" onsubmit={forget}>
 		<Button type="submit" class="quiet small">{say('page.bye')}</Button>
 	</form>

@@ -1,5 +1,6 @@
 import { ArchiveError } from '../errors';
 import { archiveOf, type Everything, ORDER, type Row, type Rows } from '../work/archive';
+import { erasedHashes, withoutErased } from './guests/kept';
 import { putAllWords } from './search';
 import { type Db, inSnapshot, inTransaction, isoTime, NotFoundError, pool, rows, write } from './pool';
 
@@ -54,7 +55,13 @@ async function tablesOf(db: Db): Promise<{ name: string; key: string[]; columns:
 }
 
 /** Who may come in stays as it is when a house takes a copy of itself, or puts one back. */
-const PEOPLE: ReadonlySet<string> = new Set(['accounts', 'password_links', 'api_tokens', 'entries']);
+const PEOPLE: ReadonlySet<string> = new Set([
+	'accounts',
+	'password_links',
+	'api_tokens',
+	'entries',
+	'erasures'
+]);
 
 /** Which rows of a table belong to one house; null where none do. */
 function ofHouse(name: string, columns: readonly string[]): string | null {
@@ -137,7 +144,10 @@ async function putIn(db: Db, tables: Rows): Promise<number> {
  * Writes the rows of an archive into an empty database of the same schema: all of them, or none.
  * @throws ArchiveError when the database is not empty, or has no such table or column
  */
-export const restored = ({ tables }: Pick<Everything, 'tables'>): Promise<number> =>
+export const restored = (
+	{ tables }: Pick<Everything, 'tables'>,
+	erased: ReadonlySet<string> = new Set()
+): Promise<number> =>
 	inTransaction(async (db) => {
 		const known = new Set((await tablesOf(db)).map(({ name }) => name));
 		for (const table of ['trips', 'clients', 'patterns'])
@@ -145,7 +155,8 @@ export const restored = ({ tables }: Pick<Everything, 'tables'>): Promise<number
 				throw new ArchiveError('The database is not empty: nothing was restored.');
 		// The house that a new database begins with gives way to that of the archive.
 		await write(db, 'DELETE FROM houses');
-		const many = await putIn(db, tables);
+		const since = (tables['erasures'] ?? []).map(({ client_hash }) => String(client_hash));
+		const many = await putIn(db, withoutErased(tables, new Set([...erased, ...since])));
 		// An older database has no words yet: the migration that makes their table writes them.
 		const [words] = await rows(
 			db,
@@ -209,7 +220,8 @@ export const replacedBy = (
 			);
 		for (const table of ['search_words', 'trips', 'clients', 'patterns', 'stock'])
 			await write(db, `DELETE FROM ${table} WHERE house_id = ?`, [houseId]);
-		await putIn(db, asOf(houseId, wanted)).catch((trouble: unknown) => {
+		const own = withoutErased(asOf(houseId, wanted), await erasedHashes(db, houseId));
+		await putIn(db, own).catch((trouble: unknown) => {
 			if ((trouble as { code?: unknown } | null)?.code !== 'ER_DUP_ENTRY') throw trouble;
 			throw new ArchiveError('This copy holds trips or clients that another house here has.');
 		});

@@ -1,5 +1,5 @@
 import { json, redirect, type RequestEvent } from '@sveltejs/kit';
-import { guestOf } from '../db/guests/links';
+import { type Guest, guestOf } from '../db/guests/links';
 import { programOf, SESSION_DAYS, type Who, whoIs } from '../db/accounts/sessions';
 import { isLoopback } from '../door';
 import { DatabaseDownError } from '../errors';
@@ -43,12 +43,22 @@ function whoAsks({ request, cookies }: RequestEvent): Promise<Who | null> {
 const isOnThisMachine = (event: RequestEvent): boolean =>
 	isLoopback(event.request.headers.get('host')) && /^(::1|(::ffff:)?127\.)/.test(event.getClientAddress());
 
+const DOWN = 'The database does not answer. Nothing was saved; what you typed is kept here.';
 const ROLE_WORDS = { owner: 'the owner', planner: 'planners and the owner', guide: 'people of the house' };
 
 /** Lets in whose link was opened in this browser, and still opens. */
 async function letGuestIn(event: RequestEvent, isApi: boolean): Promise<Response | null> {
 	const visit = event.cookies.get(VISIT_COOKIE);
-	const guest = visit ? await guestOf(visit) : null;
+	let guest: Guest | null;
+	try {
+		guest = visit ? await guestOf(visit) : null;
+	} catch (trouble) {
+		if (!(trouble instanceof DatabaseDownError)) throw trouble;
+		// What is said is kept by the page, and sent again; the page itself looks again.
+		return isApi
+			? json({ message: DOWN }, { status: 503, headers: { 'retry-after': '5' } })
+			: new Response(DOWN, { status: 503, headers: { 'content-type': 'text/plain', refresh: '5' } });
+	}
 	event.locals.guest = guest;
 	if (guest) return null;
 	if (isApi)
@@ -79,8 +89,7 @@ export async function letIn(event: RequestEvent): Promise<Response | null> {
 	if (isDown) {
 		// A page says so in its own words, once it misses the database itself.
 		if (!isApi && event.request.method === 'GET') return null;
-		const message = 'The database does not answer. Nothing was saved; what you typed is kept here.';
-		return json({ message }, { status: 503, headers: { 'retry-after': '5' } });
+		return json({ message: DOWN }, { status: 503, headers: { 'retry-after': '5' } });
 	}
 	if (!who) {
 		if (isApi) return json({ message: 'Sign in first, or send the token of the house.' }, { status: 401 });

@@ -31,7 +31,7 @@ const STATELESS: ReadonlySet<string> = new Set([
 	'/api/v1/table'
 ]);
 /** What a client reaches by the private link, and nobody else. */
-const GUESTS: ReadonlySet<string> = new Set(['/my', '/my/leave', '/api/v1/my/answers']);
+const GUESTS: ReadonlySet<string> = new Set(['/my', '/my/kept', '/my/leave', '/api/v1/my/answers']);
 const OWNERS: readonly string[] = [
 	'/house/people',
 	'/house/entries',

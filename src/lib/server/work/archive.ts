@@ -56,7 +56,7 @@ const MOST_BYTES = 200_000_000;
 
 /** Tables that hang together: the one that leads, and the columns by which rows of others belong to it. */
 const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
-	{ leads: 'houses', parts: { api_tokens: 'house_id', entries: 'house_id' } },
+	{ leads: 'houses', parts: { api_tokens: 'house_id', entries: 'house_id', erasures: 'house_id' } },
 	{ leads: 'accounts', parts: { password_links: 'account_id' } },
 	{ leads: 'patterns', parts: {} },
 	{ leads: 'stock', parts: {} },

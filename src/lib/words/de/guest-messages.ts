@@ -7,6 +7,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'page.from': '{house} hat diese Liste für dich gemacht. Nur du und deine Reiseleitung sehen diese Seite.',
 	'page.language': 'English',
 	'page.bye': 'Diese Seite auf diesem Gerät vergessen',
+	'page.kept': 'Speichern, was über mich aufbewahrt wird',
 	'page.foot':
 		'Die Regeln vor Ort und deine Reiseleitung gehen vor. Bei einer Krankheit frag eine Ärztin oder einen Arzt. Sag in der Kälte früh, wenn etwas taub wird.',
 	'weather.head': 'So wird es',

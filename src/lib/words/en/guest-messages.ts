@@ -5,6 +5,7 @@ export const GUEST_MESSAGES = {
 	'page.from': '{house} made this list for you. Only you and your guides see this page.',
 	'page.language': 'Deutsch',
 	'page.bye': 'Forget this page on this device',
+	'page.kept': 'Save what is kept about me',
 	'page.foot':
 		'Local rules and your guide come first. With an illness, ask a doctor. In the cold, say early when something is numb.',
 	'weather.head': 'What it will be like',

@@ -167,6 +167,7 @@
 		class="wide"
 	/>
 	<ClientFacts {client} {errors} save={(change) => void saveClient(change)} />
+	<a class="small" href="/clients/{client.id}/kept">What is kept</a>
 </div>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
 {#if removed}<UndoBar text="{removed.name} is taken out." undo={restore} />{/if}

@@ -138,24 +138,31 @@
 
 <OncePageLives>
 	<div class="forms">
-		<form class="sheet" onsubmit={invite} aria-labelledby="invite-head">
-			<h2 id="invite-head">Invite somebody</h2>
-			<Field id="name" label="Name" bind:value={name} error={errors['name']} />
-			<Field
-				id="mail"
-				label="Mail address"
-				bind:value={mail}
-				error={errors['mail']}
-				note="They sign in with it. Nothing is sent to it."
-			/>
-			<div>
-				<label class="label" for="role">What they may do</label>
-				<Select id="role" placeholder="" bind:value={role}>
-					{#each ROLES as one (one)}<option value={one}>{ROLE_WORDS[one]}</option>{/each}
-				</Select>
-			</div>
-			<Button type="submit">Make the link</Button>
-		</form>
+		{#if data.who?.isDemo}
+			<p class="sheet none">
+				The demo has no people of its own: everybody who enters it is its owner. In a house of your own you
+				invite planners and guides here.
+			</p>
+		{:else}
+			<form class="sheet" onsubmit={invite} aria-labelledby="invite-head">
+				<h2 id="invite-head">Invite somebody</h2>
+				<Field id="name" label="Name" bind:value={name} error={errors['name']} />
+				<Field
+					id="mail"
+					label="Mail address"
+					bind:value={mail}
+					error={errors['mail']}
+					note="They sign in with it. Nothing is sent to it."
+				/>
+				<div>
+					<label class="label" for="role">What they may do</label>
+					<Select id="role" placeholder="" bind:value={role}>
+						{#each ROLES as one (one)}<option value={one}>{ROLE_WORDS[one]}</option>{/each}
+					</Select>
+				</div>
+				<Button type="submit">Make the link</Button>
+			</form>
+		{/if}
 		<form class="sheet" onsubmit={makeToken} aria-labelledby="program-head">
 			<h2 id="program-head">Let a program in</h2>
 			<p class="small soft">
@@ -219,6 +226,9 @@
 		gap: 18px;
 		margin-top: 22px;
 		align-items: start;
+	}
+	.none {
+		padding: 14px 18px;
 	}
 	form {
 		display: grid;

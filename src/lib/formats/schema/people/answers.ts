@@ -50,4 +50,5 @@ const says = Joi.alternatives().conditional('.kind', {
 	]
 });
 export const answersSchema = Joi.object({ says: Joi.array().items(says).max(MOST).required() });
+export const eraseSchema = Joi.object({ name: Joi.string().max(120).required() });
 export const noteSchema = Joi.object({ text: note });

@@ -155,6 +155,9 @@ async function passwordLink(db: Db, accountId: string): Promise<string> {
 /** Invites somebody. @returns the secret of the link by which they choose a password. @throws TakenError */
 export const invite = (houseId: string, person: NewPerson): Promise<{ id: string; secret: string }> =>
 	inTransaction(async (db) => {
+		// Everybody who reaches the app is its owner, and an address belongs to one account only.
+		const [demo] = await rows(db, 'SELECT id FROM houses WHERE id = ? AND is_demo', [houseId]);
+		if (demo) throw new TakenError('The demo has no people of its own: set up a house first.');
 		const id = await insertAccount(db, houseId, person, null);
 		return { id, secret: await passwordLink(db, id) };
 	});
