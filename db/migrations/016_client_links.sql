@@ -83,6 +83,7 @@ CREATE TABLE client_questions (
 	client_id VARCHAR(64) COLLATE utf8mb4_bin NOT NULL,
 	fingerprint CHAR(64) NOT NULL,
 	begun_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
+	claim CHAR(36) NOT NULL,
 	questions MEDIUMTEXT NULL,
 	PRIMARY KEY (trip_id, client_id),
 	CONSTRAINT questions_trip FOREIGN KEY (trip_id) REFERENCES trips (id) ON DELETE CASCADE,

@@ -15,6 +15,9 @@ export async function demoCookie(address) {
 	return cookie;
 }
 
+/** Another app, with a database of its own, may come to the same address: it knows nothing of the session before. */
+export const forgetDemo = (address) => known.delete(address);
+
 /** A request of somebody who entered the demo. */
 export const fetchIn = async (url, { headers, ...request } = {}) =>
 	fetch(url, { ...request, headers: { ...headers, cookie: await demoCookie(new URL(url).origin) } });

@@ -1,5 +1,5 @@
 // What the parts of `npm run torture` share: how they ask, and how they tell what held.
-import { demoCookie } from '../lib/demo-session.mjs';
+import { demoCookie, forgetDemo } from '../lib/demo-session.mjs';
 
 export const isShort = process.argv.includes('--short');
 /** `--only=load,growth` does some of the parts. */
@@ -24,13 +24,25 @@ export const percentile = (values, share) =>
 
 /** A request, with its answer and how long that took. */
 export async function ask(address, method, url, body, headers = {}) {
-	const cookie = await demoCookie(address);
-	const begin = performance.now();
-	const response = await fetch(address + url, {
-		method,
-		headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie, ...headers },
-		...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) })
-	});
+	const send = async () =>
+		fetch(address + url, {
+			method,
+			headers: {
+				...(body === undefined ? {} : { 'content-type': 'application/json' }),
+				cookie: await demoCookie(address),
+				...headers
+			},
+			...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) })
+		});
+	await demoCookie(address);
+	let begin = performance.now();
+	let response = await send();
+	if (response.status === 401) {
+		forgetDemo(address);
+		await demoCookie(address);
+		begin = performance.now();
+		response = await send();
+	}
 	const text = await response.text();
 	let data = null;
 	try {

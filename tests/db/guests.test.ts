@@ -18,6 +18,7 @@ import { noteEntry } from '../../src/lib/server/db/accounts/entries';
 import { erasedHashes, eraseClient, keptOf } from '../../src/lib/server/db/guests/kept';
 import { hashOf } from '../../src/lib/server/sign-in/secret';
 import { archiveOf, opened } from '../../src/lib/server/work/archive';
+import { beginQuestions, keepQuestions, keptQuestions } from '../../src/lib/server/db/guests/questions';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { closePool, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
@@ -171,6 +172,26 @@ describe('what a client says', () => {
 			Array.from({ length: 200 }, (_, i) => takeInAll(guest, [mark(`line-${i}`, 'packed', i % 60)]))
 		);
 		expect((await marksOf(bo)).filter(([line]) => line.startsWith('line-'))).toHaveLength(200);
+	});
+});
+
+describe('questions that are worked out', () => {
+	it('are begun by one of all who look, kept for what they depend on, and begun anew when that changes', async () => {
+		const looks = await Promise.all(Array.from({ length: 8 }, () => beginQuestions(trip, ada, 'first')));
+		expect(looks.filter(Boolean)).toHaveLength(1);
+		expect(await keptQuestions(trip, ada, 'first')).toBeNull();
+		await keepQuestions(trip, ada, 'first', '{"questions":[]}');
+		expect(await keptQuestions(trip, ada, 'first')).toBe('{"questions":[]}');
+		expect(await beginQuestions(trip, ada, 'first')).toBe(false);
+		expect(await keptQuestions(trip, ada, 'first')).toBe('{"questions":[]}');
+		expect(await beginQuestions(trip, ada, 'second')).toBe(true);
+		expect(await keptQuestions(trip, ada, 'second')).toBeNull();
+		// What an older question comes to does not take the place of the newer one.
+		await keepQuestions(trip, ada, 'first', '{"questions":[1]}');
+		expect(await keptQuestions(trip, ada, 'second')).toBeNull();
+		// Whoever was at it is gone.
+		await write(pool(), 'UPDATE client_questions SET begun_at = begun_at - INTERVAL 11 MINUTE');
+		expect(await beginQuestions(trip, ada, 'second')).toBe(true);
 	});
 });
 

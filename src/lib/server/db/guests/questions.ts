@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { pool, rows, write } from '../pool';
 
 /** Questions that were asked on a trip and answered with "I don't know": they are not asked again. */
@@ -28,20 +29,31 @@ export async function keptQuestions(
 }
 
 /** Says that one works them out. @returns whether nobody else is at it */
-export const beginQuestions = async (
+export async function beginQuestions(
 	tripId: string,
 	clientId: string,
 	fingerprint: string
-): Promise<boolean> =>
-	(await write(
+): Promise<boolean> {
+	const claim = randomUUID();
+	// What it was before decides of all: the fingerprint is changed last.
+	const isFree = `fingerprint <> VALUES(fingerprint) OR (questions IS NULL AND begun_at < UTC_TIMESTAMP(3) - INTERVAL ${GONE_AFTER_S} SECOND)`;
+	await write(
 		pool(),
-		`INSERT INTO client_questions (trip_id, client_id, fingerprint, begun_at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
+		`INSERT INTO client_questions (trip_id, client_id, fingerprint, claim) VALUES (?, ?, ?, ?)
 		 ON DUPLICATE KEY UPDATE
-			questions = IF(fingerprint <> VALUES(fingerprint), NULL, questions),
-			begun_at = IF(fingerprint <> VALUES(fingerprint) OR begun_at < UTC_TIMESTAMP(3) - INTERVAL ${GONE_AFTER_S} SECOND, VALUES(begun_at), begun_at),
+			claim = IF(${isFree}, VALUES(claim), claim),
+			begun_at = IF(claim = VALUES(claim), UTC_TIMESTAMP(3), begun_at),
+			questions = IF(claim = VALUES(claim), NULL, questions),
 			fingerprint = VALUES(fingerprint)`,
-		[tripId, clientId, fingerprint]
-	)) > 0;
+		[tripId, clientId, fingerprint, claim]
+	);
+	const [found] = await rows<{ claim: string }>(
+		pool(),
+		'SELECT claim FROM client_questions WHERE trip_id = ? AND client_id = ?',
+		[tripId, clientId]
+	);
+	return found?.claim === claim;
+}
 
 export const keepQuestions = async (
 	tripId: string,
