@@ -75,7 +75,7 @@ async function workOne(): Promise<void> {
 			const job = await claimPlan();
 			if (!job) {
 				const task = later.shift();
-				if (!task) return;
+				if (!task || isStopping()) return;
 				await task().catch((trouble: unknown) => log.error({ err: trouble }, 'background work failed'));
 				continue;
 			}
@@ -93,7 +93,7 @@ async function workOne(): Promise<void> {
 	} finally {
 		working--;
 		// What came in while this one was on its way out.
-		if (later.length > 0) work();
+		if (later.length > 0 && !isStopping()) work();
 	}
 }
 
