@@ -176,7 +176,10 @@ async function main() {
 	const out = path.join(root, 'docs/screenshots');
 	mkdirSync(out, { recursive: true });
 	try {
+		// `-- client-page list` takes these alone.
+		const wanted = process.argv.slice(2);
 		for (const { name, url, act, whole, phone } of VIEWS) {
+			if (wanted.length > 0 && !wanted.includes(name)) continue;
 			const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 };
 			const page = await browser.newPage({ viewport, locale: 'en-GB' });
 			await page.context().addCookies(await demoCookies(app.address));
