@@ -29,8 +29,9 @@ export async function sharing(startOne, demo) {
 				quantity: thing.quantity
 			});
 	}
-	/** What was acknowledged last of each guest's name. */
+	/** What was acknowledged last of each guest's name, and what was sent last: a kill may come between the save and its answer. */
 	const names = new Map();
+	const sent = new Map();
 	let editing = true;
 	const editor = async (app, mine) => {
 		for (let n = 0; editing; n++) {
@@ -40,6 +41,7 @@ export async function sharing(startOne, demo) {
 			if (!read?.data) return;
 			const { offsetClo, careful, answeredParts, version } = read.data;
 			const name = `Guest ${n} of ${app.address.slice(-4)}`;
+			sent.set(guest, name);
 			const saved = await ask(app.address, 'PUT', `/api/v1/clients/${guest}`, {
 				name,
 				offsetClo,
@@ -77,9 +79,9 @@ export async function sharing(startOne, demo) {
 	let lost = 0;
 	for (const [guest, name] of names) {
 		const { data } = await ask(two.address, 'GET', `/api/v1/clients/${guest}`);
-		if (data.name !== name) lost++;
+		if (data.name !== name && data.name !== sent.get(guest)) lost++;
 	}
-	check(names.size > 0 && lost === 0, `the last acknowledged name of ${names.size} guests is there`);
+	check(names.size > 0 && lost === 0, `of the names of ${names.size} guests the last acknowledged one is there, or one that was on its way`);
 	await one.stop().catch(() => undefined);
 	await two.stop();
 }
