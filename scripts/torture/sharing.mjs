@@ -81,7 +81,10 @@ export async function sharing(startOne, demo) {
 		const { data } = await ask(two.address, 'GET', `/api/v1/clients/${guest}`);
 		if (data.name !== name && data.name !== sent.get(guest)) lost++;
 	}
-	check(names.size > 0 && lost === 0, `of the names of ${names.size} guests the last acknowledged one is there, or one that was on its way`);
+	check(
+		names.size > 0 && lost === 0,
+		`of the names of ${names.size} guests the last acknowledged one is there, or one that was on its way`
+	);
 	await one.stop().catch(() => undefined);
 	await two.stop();
 }
