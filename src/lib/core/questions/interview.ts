@@ -1,9 +1,9 @@
 import { thingOfType } from '../cloth/things';
-import { cellsOf } from '../conditions/cells';
-import type { Client, Document, Doing } from '../document/types';
+import type { Client, Document } from '../document/types';
 import type { Verdict } from '../document/verdict';
 import type { Candidate } from '../remedy/candidate';
 import { Trials } from '../remedy/trials';
+import { doingsOn } from '../remedy/usual-candidates';
 import { openQuestions, type Question, type QuestionId } from './questions';
 
 /** Which questions are worth asking a client, in the order of what each answer is worth. */
@@ -40,15 +40,6 @@ const RARE_WEIGHT = 0.25;
 /** 1 for a toss of a coin, 0 for what is known. */
 const uncertainty = (likely: number): number => 4 * likely * (1 - likely);
 
-/** What is done on a trip, in its first weather. */
-const doingsOf = ({ trip }: Document): Set<Doing> =>
-	new Set(
-		trip.weathers
-			.slice(0, 1)
-			.flatMap((weather) =>
-				trip.stages.flatMap((stage) => cellsOf(stage, weather, trip.site).map(({ doing }) => doing))
-			)
-	);
 const candidateOf = ({ id, typeId }: Question): Candidate => ({
 	thing: thingOfType(`question-${id.replaceAll(' ', '-')}`, typeId, typeId, {
 		value: 1,
@@ -71,7 +62,7 @@ export function interview(
 	client: Client,
 	asked: ReadonlySet<string> = new Set()
 ): Interview {
-	const open = openQuestions(client, doingsOf(document), asked);
+	const open = openQuestions(client, doingsOn(document.trip), asked);
 	const trials = new Trials(document, client, open.map(candidateOf));
 	const [usual] = document.trip.weathers;
 	const all = new Set(open.keys());

@@ -1,7 +1,7 @@
 import { catalogueType } from '../cloth/catalogue';
 import { isMadeFor, isRefused, isThere, thingOfType } from '../cloth/things';
 import { cellsOf } from '../conditions/cells';
-import type { Client, Document, Thing } from '../document/types';
+import type { Client, Document, Doing, Thing, Trip } from '../document/types';
 import type { Candidate, CandidateSource } from './candidate';
 import { type HousePrices, pricedTypes, type PriceLevel, priceOf } from './prices';
 
@@ -10,6 +10,16 @@ const BUYING_DAYS = 3;
 
 const thingOf = (id: string, typeId: string, name: string): Thing =>
 	thingOfType(id, typeId, name, { value: 1, source: 'guess', state: 'assumed' });
+
+/** What is done on a trip, in its first weather. */
+export const doingsOn = (trip: Trip): Set<Doing> =>
+	new Set(
+		trip.weathers
+			.slice(0, 1)
+			.flatMap((weather) =>
+				trip.stages.flatMap((stage) => cellsOf(stage, weather, trip.site).map(({ doing }) => doing))
+			)
+	);
 
 /**
  * What one would think of for a client first: what they may own and were not asked about, what the operator provides, and what
@@ -25,13 +35,7 @@ export function usualCandidates(
 	{ declined = new Set(), prices = {} }: { declined?: ReadonlySet<string>; prices?: HousePrices } = {}
 ): Candidate[] {
 	const has = new Set(client.things.filter(isThere).map(({ typeId }) => typeId));
-	const doings = new Set(
-		trip.weathers
-			.slice(0, 1)
-			.flatMap((weather) =>
-				trip.stages.flatMap((stage) => cellsOf(stage, weather, trip.site).map(({ doing }) => doing))
-			)
-	);
+	const doings = doingsOn(trip);
 	const list: Candidate[] = [];
 	const add = (thing: Thing, from: CandidateSource, cost: number, days: number): void => {
 		list.push({ thing, from, cost, days });

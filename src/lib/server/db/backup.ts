@@ -2,7 +2,18 @@ import { ArchiveError } from '../errors';
 import { archiveOf, type Everything, ORDER, type Row, type Rows } from '../work/archive';
 import { erasedHashes, withoutErased } from './guests/kept';
 import { putAllWords } from './search';
-import { type Db, inSnapshot, inTransaction, isoTime, NotFoundError, pool, rows, write } from './pool';
+import {
+	type Db,
+	inSnapshot,
+	inTransaction,
+	isDuplicate,
+	isoTime,
+	NotFoundError,
+	pool,
+	quoted,
+	rows,
+	write
+} from './pool';
 
 /**
  * All rows of the database, out and in. Plans are left out: they are worked out anew. What is read is one moment, while the app
@@ -28,9 +39,6 @@ const LEFT_OUT: ReadonlySet<string> = new Set([
 	'migration_steps',
 	'migration_claim'
 ]);
-
-/** A table's name as it stands in a statement; the names come from the database itself or from the list above. */
-const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``;
 
 async function tablesOf(db: Db): Promise<{ name: string; key: string[]; columns: string[] }[]> {
 	const found = await rows<{ name: string; key_columns: string | null; kept_columns: string }>(
@@ -222,7 +230,7 @@ export const replacedBy = (
 			await write(db, `DELETE FROM ${table} WHERE house_id = ?`, [houseId]);
 		const own = withoutErased(asOf(houseId, wanted), await erasedHashes(db, houseId));
 		await putIn(db, own).catch((trouble: unknown) => {
-			if ((trouble as { code?: unknown } | null)?.code !== 'ER_DUP_ENTRY') throw trouble;
+			if (!isDuplicate(trouble)) throw trouble;
 			throw new ArchiveError('This copy holds trips or clients that another house here has.');
 		});
 		const [house] = wanted.tables['houses'] ?? [];

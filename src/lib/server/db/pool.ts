@@ -189,6 +189,11 @@ export const inSnapshot = <T>(work: (db: PoolConnection) => Promise<T>): Promise
 /** A stored time as ISO text; null stays null. */
 export const isoTime = (stored: string | null): string | null => stored && stored.replace(' ', 'T') + 'Z';
 
+/** A table's or column's name as it stands in a statement; such names come from the database itself or from a list of ours. */
+export const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``;
+/** Whether a write failed since such a row is there already. */
+export const isDuplicate = (trouble: unknown): boolean => codeOf(trouble) === 'ER_DUP_ENTRY';
+
 /** The later of two edits: what was sent rests on a version that is no longer there. */
 export class ConflictError extends Error {
 	constructor(

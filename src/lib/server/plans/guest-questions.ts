@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import { schooled } from '$lib/core/conditions/person';
 import type { Client, Document } from '$lib/core/document/types';
 import type { WorthAsking } from '$lib/core/questions/interview';
 import { beginQuestions, keepQuestions, keptQuestions, unknownTo } from '../db/guests/questions';
+import { hashOf } from '../sign-in/secret';
 import { inThread } from '../work/workers';
 import { fingerprintOf } from './fingerprint';
 import { whenNoPlanIsWanted } from './work';
@@ -17,9 +17,7 @@ export interface Asking {
 export async function askingOf(document: Document, client: Client): Promise<Asking | null> {
 	const { trip } = document;
 	const asked = await unknownTo(trip.id, client.id);
-	const fingerprint = createHash('sha256')
-		.update(`${fingerprintOf(document, client)} ${asked.join()}`)
-		.digest('hex');
+	const fingerprint = hashOf(`${fingerprintOf(document, client)} ${asked.join()}`);
 	const kept = await keptQuestions(trip.id, client.id, fingerprint);
 	if (kept !== null) return JSON.parse(kept) as Asking;
 	if (await beginQuestions(trip.id, client.id, fingerprint)) {

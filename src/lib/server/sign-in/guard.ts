@@ -5,32 +5,27 @@ import { isLoopback } from '../door';
 import { DatabaseDownError } from '../errors';
 import { isEnough, needsOf } from './rights';
 
-/** The secret of a session; scripts of a page cannot read it, and pages of others do not send it with a write. */
+/** The secret of a session. */
 export const SESSION_COOKIE = 'snug-session';
-
-export function keepSession({ cookies, url }: Pick<RequestEvent, 'cookies' | 'url'>, secret: string): void {
-	cookies.set(SESSION_COOKIE, secret, {
-		path: '/',
-		httpOnly: true,
-		sameSite: 'lax',
-		secure: url.protocol === 'https:',
-		maxAge: SESSION_DAYS * 86_400
-	});
-}
-
 /** The secret of a client's visit, after the link was opened. */
 export const VISIT_COOKIE = 'snug-visit';
 /** A browser keeps a visit so long, days; the link ends before. */
 const VISIT_DAYS = 365;
-export function keepVisit({ cookies, url }: Pick<RequestEvent, 'cookies' | 'url'>, secret: string): void {
-	cookies.set(VISIT_COOKIE, secret, {
+
+type Browser = Pick<RequestEvent, 'cookies' | 'url'>;
+/** Leaves a secret with a browser: scripts of a page cannot read it, and pages of others do not send it with a write. */
+const keep = ({ cookies, url }: Browser, name: string, secret: string, days: number): void =>
+	cookies.set(name, secret, {
 		path: '/',
 		httpOnly: true,
 		sameSite: 'lax',
 		secure: url.protocol === 'https:',
-		maxAge: VISIT_DAYS * 86_400
+		maxAge: days * 86_400
 	});
-}
+export const keepSession = (browser: Browser, secret: string): void =>
+	keep(browser, SESSION_COOKIE, secret, SESSION_DAYS);
+export const keepVisit = (browser: Browser, secret: string): void =>
+	keep(browser, VISIT_COOKIE, secret, VISIT_DAYS);
 
 /** Who asks: by a token in the header, or by the session of the browser. */
 function whoAsks({ request, cookies }: RequestEvent): Promise<Who | null> {
@@ -44,6 +39,7 @@ const isOnThisMachine = (event: RequestEvent): boolean =>
 	isLoopback(event.request.headers.get('host')) && /^(::1|(::ffff:)?127\.)/.test(event.getClientAddress());
 
 const DOWN = 'The database does not answer. Nothing was saved; what you typed is kept here.';
+const down = (): Response => json({ message: DOWN }, { status: 503, headers: { 'retry-after': '5' } });
 const ROLE_WORDS = { owner: 'the owner', planner: 'planners and the owner', guide: 'people of the house' };
 
 /** Lets in whose link was opened in this browser, and still opens. */
@@ -56,7 +52,7 @@ async function letGuestIn(event: RequestEvent, isApi: boolean): Promise<Response
 		if (!(trouble instanceof DatabaseDownError)) throw trouble;
 		// What is said is kept by the page, and sent again; the page itself looks again.
 		return isApi
-			? json({ message: DOWN }, { status: 503, headers: { 'retry-after': '5' } })
+			? down()
 			: new Response(DOWN, { status: 503, headers: { 'content-type': 'text/plain', refresh: '5' } });
 	}
 	event.locals.guest = guest;
@@ -89,7 +85,7 @@ export async function letIn(event: RequestEvent): Promise<Response | null> {
 	if (isDown) {
 		// A page says so in its own words, once it misses the database itself.
 		if (!isApi && event.request.method === 'GET') return null;
-		return json({ message: DOWN }, { status: 503, headers: { 'retry-after': '5' } });
+		return down();
 	}
 	if (!who) {
 		if (isApi) return json({ message: 'Sign in first, or send the token of the house.' }, { status: 401 });

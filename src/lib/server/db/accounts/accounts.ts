@@ -1,6 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { hashOf, newSecret } from '../../sign-in/secret';
-import { type Db, inTransaction, isoTime, NotFoundError, pool, rows, TakenError, write } from '../pool';
+import {
+	type Db,
+	inTransaction,
+	isDuplicate,
+	isoTime,
+	NotFoundError,
+	pool,
+	rows,
+	TakenError,
+	write
+} from '../pool';
 
 /** Owner: everything, people too. Planner: trips, clients, the house. Guide: reads, ticks and notes. */
 export const ROLES = ['owner', 'planner', 'guide'] as const;
@@ -73,8 +83,6 @@ export interface NewPerson {
 	mail: string;
 	role: Role;
 }
-const isDuplicate = (trouble: unknown): boolean =>
-	(trouble as { code?: unknown } | null)?.code === 'ER_DUP_ENTRY';
 
 /** @throws TakenError when somebody signs in with that address already */
 async function insertAccount(
@@ -185,6 +193,12 @@ export async function linkFor(secret: string, db: Db = pool()): Promise<Account 
 	return row ? accountOf(row) : null;
 }
 
+/** Keeps a password. What was begun with the one before ends everywhere. */
+async function keepPassword(db: Db, accountId: string, hash: string): Promise<void> {
+	await write(db, 'UPDATE accounts SET password_hash = ? WHERE id = ?', [hash, accountId]);
+	await write(db, 'DELETE FROM sessions WHERE account_id = ?', [accountId]);
+}
+
 /** Keeps a new password: the link is used up, and who is signed in with the old one is signed out everywhere. */
 export const choosePassword = (secret: string, hash: string): Promise<Account> =>
 	inTransaction(async (db) => {
@@ -194,8 +208,7 @@ export const choosePassword = (secret: string, hash: string): Promise<Account> =
 			(await write(db, 'DELETE FROM password_links WHERE token_hash = ?', [hashOf(secret)])) === 0
 		)
 			throw new NotFoundError('link');
-		await write(db, 'UPDATE accounts SET password_hash = ? WHERE id = ?', [hash, account.id]);
-		await write(db, 'DELETE FROM sessions WHERE account_id = ?', [account.id]);
+		await keepPassword(db, account.id, hash);
 		return account;
 	});
 
@@ -248,7 +261,4 @@ export async function passwordHashOf(accountId: string): Promise<string | null> 
 
 /** Keeps another password of who is signed in; all sessions that began with the old one end. */
 export const changePassword = (accountId: string, hash: string): Promise<void> =>
-	inTransaction(async (db) => {
-		await write(db, 'UPDATE accounts SET password_hash = ? WHERE id = ?', [hash, accountId]);
-		await write(db, 'DELETE FROM sessions WHERE account_id = ?', [accountId]);
-	});
+	inTransaction((db) => keepPassword(db, accountId, hash));

@@ -1,10 +1,9 @@
 import { hashOf } from '../../sign-in/secret';
-import { type Db, inSnapshot, inTransaction, NotFoundError, pool, rows, write } from '../pool';
+import { type Db, inSnapshot, inTransaction, NotFoundError, pool, quoted, rows, write } from '../pool';
 
 /** What is kept of one client, all of it: rows by table. */
 export type KeptRows = Record<string, Record<string, unknown>[]>;
 
-const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``;
 /** Columns that open a door, or hold what was worked out and not told. */
 const NOT_TOLD = /token_hash|fingerprint|claim|^days$|^summary$/;
 
