@@ -1,8 +1,19 @@
 import { randomUUID } from 'node:crypto';
+import { unzipSync } from 'fflate';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyDatabase, startWithEmptyHouse } from '../fixtures/empty-database';
-import type { ClientSays, Mark } from '../../src/lib/core/kit/answers';
-import { createClient, getClient, setClientDeleted } from '../../src/lib/server/db/clients';
+import { clothOf } from '../../src/lib/core/cloth/things';
+import type { CheckResult, HomeCheck } from '../../src/lib/core/kit/home-test';
+import { QUESTIONS } from '../../src/lib/core/questions/questions';
+import { homeTestsOf } from '../../src/lib/server/db/guests/home-tests';
+import {
+	addHouseQuestion,
+	houseQuestions,
+	setQuestionDeleted
+} from '../../src/lib/server/db/guests/house-questions';
+import type { Answer, ClientSays, Mark } from '../../src/lib/core/kit/answers';
+import { addThing, createClient, getClient, setClientDeleted } from '../../src/lib/server/db/clients';
 import {
 	endLink,
 	endVisit,
@@ -17,8 +28,16 @@ import { archived, everything, replacedBy, restored } from '../../src/lib/server
 import { noteEntry } from '../../src/lib/server/db/accounts/entries';
 import { erasedHashes, eraseClient, keptOf } from '../../src/lib/server/db/guests/kept';
 import { hashOf } from '../../src/lib/server/sign-in/secret';
+import { addPhoto, dropPhoto, housePhoto, ownPhoto, photosOf } from '../../src/lib/server/db/guests/photos';
+import { saveAddress } from '../../src/lib/server/db/guests/addresses';
+import { cleanPhoto } from '../../src/lib/server/files/photo';
 import { archiveOf, opened } from '../../src/lib/server/work/archive';
-import { beginQuestions, keepQuestions, keptQuestions } from '../../src/lib/server/db/guests/questions';
+import {
+	answersOf,
+	beginQuestions,
+	keepQuestions,
+	keptQuestions
+} from '../../src/lib/server/db/guests/questions';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { closePool, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip, setEnrolled, setTripDeleted } from '../../src/lib/server/db/trips';
@@ -175,23 +194,151 @@ describe('what a client says', () => {
 	});
 });
 
+describe('what a client tells of the kit', () => {
+	const kitOf = async (clientId: string) =>
+		(await getClient(FIRST_HOUSE, clientId)).things.filter(({ deletedAt }) => deletedAt === null);
+	const answer = (questionId: string, answer: Answer, minute: number): ClientSays => ({
+		kind: 'answer',
+		id: randomUUID(),
+		questionId,
+		answer,
+		saidAt: at(minute)
+	});
+	it('confirms what was taken as likely, takes it back, and changes with the newest answer', async () => {
+		const di = await createClient(FIRST_HOUSE, 'Di Holm', trip);
+		const { guest } = await visitOf(di);
+		await addThing(FIRST_HOUSE, di, 'top-synthetic', { value: 2, source: 'guess', state: 'assumed' });
+		await takeInAll(guest, [answer('base top', 'yes', 1)]);
+		expect(await kitOf(di)).toMatchObject([
+			{ typeId: 'top-synthetic', quantity: { value: 2, source: 'client', state: 'has' } }
+		]);
+		await takeInAll(guest, [answer('base top', 'no', 3), answer('base top', 'yes', 2)]);
+		expect(await kitOf(di)).toMatchObject([{ quantity: { value: 0, state: 'has not' } }]);
+		await takeInAll(guest, [answer('big coat', 'unsure', 1), answer('eyes', 'unknown', 1)]);
+		expect((await kitOf(di)).map(({ typeId, quantity }) => [typeId, quantity.state])).toContainEqual([
+			'coat-synthetic',
+			'assumed'
+		]);
+		await expect(takeInAll(guest, [answer('no such question', 'yes', 1)])).rejects.toThrow(RangeError);
+	});
+	it('after ten answers the rest is taken as likely, and told to be so', async () => {
+		const ed = await createClient(FIRST_HOUSE, 'Ed Moss', trip);
+		const { guest } = await visitOf(ed);
+		const ids = QUESTIONS.filter(({ doings }) => doings === undefined).map(({ id }) => id);
+		await takeInAll(
+			guest,
+			ids.slice(0, 9).map((id) => answer(id, 'no', 1))
+		);
+		expect((await kitOf(ed)).every(({ quantity }) => quantity.state === 'has not')).toBe(true);
+		await takeInAll(guest, [answer(ids[9]!, 'no', 2)]);
+		const assumed = (await kitOf(ed)).filter(({ quantity }) => quantity.state === 'assumed');
+		expect(assumed.map(({ typeId, quantity }) => [typeId, quantity.source])).toEqual(
+			QUESTIONS.filter(
+				({ id, doings, likely }) => doings === undefined && likely >= 0.5 && !ids.slice(0, 10).includes(id)
+			).map(({ typeId }) => [typeId, 'guess'])
+		);
+	});
+	it('a home test counts as a try-on, the newest result holds, and what does not close is not there', async () => {
+		const flo = await createClient(FIRST_HOUSE, 'Flo Birk', trip);
+		const { guest } = await visitOf(flo);
+		const id = randomUUID();
+		const test = (part: HomeCheck, result: CheckResult, minute: number): ClientSays => ({
+			kind: 'test',
+			id: randomUUID(),
+			thingId: id,
+			part,
+			result,
+			saidAt: at(minute)
+		});
+		await takeInAll(guest, [
+			{ kind: 'thing', id, typeId: 'hard-shell', saidAt: at(0) },
+			{ kind: 'size', id: randomUUID(), thingId: id, size: 'M', saidAt: at(1) },
+			test('moves', 'fail', 2),
+			test('rain', 'fail', 2)
+		]);
+		const [shell] = await kitOf(flo);
+		expect(shell!.facts).toMatchObject({
+			size: { value: 'M', source: 'client' },
+			roomSteps: { value: 0, source: 'measured' },
+			face: { value: 'worn out', source: 'measured' }
+		});
+		expect(clothOf(shell!)).toMatchObject({ roomIsTried: true, roomSteps: 0, size: 'M' });
+		await takeInAll(guest, [test('moves', 'pass', 4), test('moves', 'fail', 3), test('zips', 'fail', 4)]);
+		const [after] = await kitOf(flo);
+		expect(after).toMatchObject({ quantity: { value: 0 }, facts: { roomSteps: { value: 20 } } });
+		await takeInAll(guest, [
+			test('zips', 'pass', 5),
+			{ kind: 'size', id: randomUUID(), thingId: id, size: '', saidAt: at(6) }
+		]);
+		const [last] = await kitOf(flo);
+		expect(last).toMatchObject({ quantity: { value: 1 } });
+		expect(last!.facts.size).toBeUndefined();
+		expect((await homeTestsOf([flo])).get(flo)).toContainEqual({ thingId: id, part: 'zips', result: 'pass' });
+	});
+	it('a photo is kept once, for things of one’s own, and seen by nobody else', async () => {
+		const [gil, hal] = [
+			await createClient(FIRST_HOUSE, 'Gil Aas', trip),
+			await createClient(FIRST_HOUSE, 'Hal Ek', trip)
+		];
+		const { guest } = await visitOf(gil);
+		const { guest: other } = await visitOf(hal);
+		const thing = randomUUID();
+		await takeInAll(guest, [{ kind: 'thing', id: thing, typeId: 'hat-warm', saidAt: at(0) }]);
+		const photo = { image: Buffer.from([255, 216, 1]), width: 4, height: 3 };
+		const id = randomUUID();
+		await Promise.all([addPhoto(guest, id, thing, photo), addPhoto(guest, id, thing, photo)]);
+		expect((await photosOf([gil])).get(gil)).toHaveLength(1);
+		expect(await ownPhoto(guest, id)).toEqual(photo.image);
+		await expect(ownPhoto(other, id)).rejects.toThrow(NotFoundError);
+		await expect(dropPhoto(other, id)).rejects.toThrow(NotFoundError);
+		await expect(addPhoto(other, randomUUID(), thing, photo)).rejects.toThrow(NotFoundError);
+		for (let i = 1; i < 40; i++) await addPhoto(guest, randomUUID(), thing, photo);
+		await expect(addPhoto(guest, randomUUID(), thing, photo)).rejects.toThrow(/40 photos/);
+		await dropPhoto(guest, id);
+		await expect(ownPhoto(guest, id)).rejects.toThrow(NotFoundError);
+	});
+	it('questions of the house are asked of its own clients, a dozen at most, and can be asked again', async () => {
+		const ida = await createClient(FIRST_HOUSE, 'Ida Lund', trip);
+		const { guest } = await visitOf(ida);
+		const id = await addHouseQuestion(FIRST_HOUSE, { english: 'Do you bring a flask?', german: '' });
+		await takeInAll(guest, [answer(id, 'no', 1)]);
+		expect(await answersOf(trip, ida)).toEqual(new Map([[id, 'no']]));
+		expect(await kitOf(ida)).toEqual([]);
+		expect(await houseQuestions('house-2')).toEqual([]);
+		await expect(setQuestionDeleted('house-2', id, true)).rejects.toThrow(NotFoundError);
+		await setQuestionDeleted(FIRST_HOUSE, id, true);
+		expect(await houseQuestions(FIRST_HOUSE)).toEqual([]);
+		await setQuestionDeleted(FIRST_HOUSE, id, false);
+		for (let i = 1; i < 12; i++)
+			await addHouseQuestion(FIRST_HOUSE, { english: `Question ${i}?`, german: '' });
+		await expect(addHouseQuestion(FIRST_HOUSE, { english: 'One more?', german: '' })).rejects.toThrow(
+			/12 questions/
+		);
+	});
+});
+
 describe('questions that are worked out', () => {
 	it('are begun by one of all who look, kept for what they depend on, and begun anew when that changes', async () => {
 		const looks = await Promise.all(Array.from({ length: 8 }, () => beginQuestions(trip, ada, 'first')));
-		expect(looks.filter(Boolean)).toHaveLength(1);
+		const [first, ...others] = looks.filter((one) => one !== null);
+		expect(others).toEqual([]);
+		expect(first).toMatchObject({ questions: null, memory: null });
 		expect(await keptQuestions(trip, ada, 'first')).toBeNull();
-		await keepQuestions(trip, ada, 'first', '{"questions":[]}');
-		expect(await keptQuestions(trip, ada, 'first')).toBe('{"questions":[]}');
-		expect(await beginQuestions(trip, ada, 'first')).toBe(false);
-		expect(await keptQuestions(trip, ada, 'first')).toBe('{"questions":[]}');
-		expect(await beginQuestions(trip, ada, 'second')).toBe(true);
+		await keepQuestions(trip, ada, { ...first!, questions: '{"":1}', memory: null }, false);
+		expect(await keptQuestions(trip, ada, 'first')).toBe('{"":1}');
+		expect(await beginQuestions(trip, ada, 'first')).toBeNull();
+		// Once it is worked out, what comes after the next answer is begun with what is known.
+		await keepQuestions(trip, ada, { ...first!, questions: '{"":1}', memory: '[]' }, true);
+		expect(await beginQuestions(trip, ada, 'first')).toMatchObject({ questions: '{"":1}', memory: '[]' });
+		const second = await beginQuestions(trip, ada, 'second');
+		expect(second).toMatchObject({ questions: null, memory: null });
 		expect(await keptQuestions(trip, ada, 'second')).toBeNull();
 		// What an older question comes to does not take the place of the newer one.
-		await keepQuestions(trip, ada, 'first', '{"questions":[1]}');
+		await keepQuestions(trip, ada, { ...first!, questions: '{"":2}', memory: null }, true);
 		expect(await keptQuestions(trip, ada, 'second')).toBeNull();
 		// Whoever was at it is gone.
 		await write(pool(), 'UPDATE client_questions SET begun_at = begun_at - INTERVAL 11 MINUTE');
-		expect(await beginQuestions(trip, ada, 'second')).toBe(true);
+		expect(await beginQuestions(trip, ada, 'second')).not.toBeNull();
 	});
 });
 
@@ -204,6 +351,17 @@ describe('what is kept of a client', () => {
 			{ kind: 'note', id: randomUUID(), about: '', text: 'Is there a shower?', saidAt: at(2) },
 			{ kind: 'answer', id: randomUUID(), questionId: 'big coat', answer: 'no', saidAt: at(3) }
 		]);
+		const hat = randomUUID();
+		const boots = randomUUID();
+		await takeInAll(guest, [
+			{ kind: 'thing', id: hat, typeId: 'hat-warm', saidAt: at(4) },
+			{ kind: 'thing', id: boots, typeId: 'boot-hiking', saidAt: at(4) },
+			{ kind: 'test', id: randomUUID(), thingId: boots, part: 'socks', result: 'fail', saidAt: at(5) }
+		]);
+		const photo = randomUUID();
+		const picture = await cleanPhoto(await sharp({ create: { width: 40, height: 30, channels: 3, background: '#a53' } }).png().toBuffer()); // prettier-ignore
+		await addPhoto(guest, photo, hat, picture);
+		await saveAddress(cy, 'cy@mail.example');
 		await noteEntry(
 			{ houseId: FIRST_HOUSE, name: 'Cy Moor', way: 'client link' },
 			'POST',
@@ -215,13 +373,24 @@ describe('what is kept of a client', () => {
 			client_marks: [{ line_id: 'hat' }],
 			client_notes: [{ text: 'Is there a shower?' }],
 			client_answers: [{ answer: 'no' }],
-			things: [{ type_id: 'coat-synthetic' }]
+			client_addresses: [{ mail: 'cy@mail.example' }],
+			client_photos: [{ id: photo, image: picture.image.toString('base64') }],
+			home_tests: [{ part: 'socks', result: 'fail' }]
 		});
+		expect(kept['things']!.map(({ type_id }) => type_id)).toEqual(
+			expect.arrayContaining(['coat-synthetic', 'hat-warm', 'boot-hiking'])
+		);
 		expect(JSON.stringify(kept)).not.toContain(hashOf(secret));
 		await expect(keptOf('house-2', cy)).rejects.toThrow(NotFoundError);
 		await expect(eraseClient('house-2', cy)).rejects.toThrow(NotFoundError);
 
-		const [whole, own] = [opened(await archived()), await everything(FIRST_HOUSE)];
+		const archive = await archived();
+		// A photo is a file of its own in the archive, a picture that any program opens.
+		expect(Buffer.from(unzipSync(archive)[`photos/${photo}.jpg`]!)).toEqual(picture.image);
+		const [whole, own] = [opened(archive), await everything(FIRST_HOUSE)];
+		await replacedBy(FIRST_HOUSE, own, async (all) => archiveOf(all));
+		expect(await housePhoto(FIRST_HOUSE, photo)).toEqual(picture.image);
+		await expect(housePhoto('house-2', photo)).rejects.toThrow(NotFoundError);
 		await eraseClient(FIRST_HOUSE, cy);
 		const dump = async (): Promise<string> => JSON.stringify((await everything()).tables);
 		expect(await dump()).not.toMatch(new RegExp(`${cy}|Cy Moor|Is there a shower`));

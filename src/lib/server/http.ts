@@ -160,6 +160,16 @@ export const file = (body: string | Uint8Array, name: string, type: string): Res
 		}
 	});
 
+/** A photo: shown as a picture and as nothing else, and kept by the browser that asked only. */
+export const picture = (image: Buffer): Response =>
+	new Response(new Uint8Array(image), {
+		headers: {
+			'content-type': 'image/jpeg',
+			'content-security-policy': "default-src 'none'; sandbox",
+			'cache-control': 'private, max-age=31536000, immutable'
+		}
+	});
+
 /** Units and dates of whoever asks: as chosen in their browser, else as usual for its language. */
 export const unitsOf = ({ cookies, request }: Pick<RequestEvent, 'cookies' | 'request'>): Units =>
 	unitsFrom(cookies.get('units'), request.headers.get('accept-language') ?? '');

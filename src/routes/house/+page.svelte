@@ -27,6 +27,7 @@
 	<a href="/house/stock">What we lend</a>
 	<a href="/house/prices">What things cost</a>
 	<a href="/house/due">What is due</a>
+	<a href="/house/questions">What clients are asked</a>
 	<a href="/house/bin">Bin</a>
 	{#if data.who?.role === 'owner'}
 		<a href="/house/people">Who comes in</a>

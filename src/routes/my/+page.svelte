@@ -7,7 +7,9 @@
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';
 	import TripWeather from '$lib/ui/my/TripWeather.svelte';
-	import { forgetAll, Said } from '$lib/ui/my/said.svelte';
+	import { forgetAll } from '$lib/ui/my/browser-store';
+	import { Photos } from '$lib/ui/my/photos.svelte';
+	import { Said } from '$lib/ui/my/said.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { guestDate, guestMessage, guestTypeName, type Language } from '$lib/words/guest/guest-words';
 	import { firstName } from '$lib/words/labels';
@@ -21,6 +23,7 @@
 	const thingName = (name: string, typeId: string | null): string =>
 		typeId ? guestTypeName(language, typeId, units) : name;
 
+	const photos = new Photos();
 	// svelte-ignore state_referenced_locally
 	const said = new Said(data, () => void invalidateAll());
 	$effect(() => {
@@ -44,14 +47,18 @@
 	const LOOK_AGAIN_MS = 3000;
 	onMount(() => {
 		void said.begin();
+		void photos.begin();
 		window.addEventListener('online', said.sync);
+		window.addEventListener('online', photos.sync);
 		const look = setInterval(() => {
 			const isWaiting = (data.list === null && data.knowsKit) || data.asking === null;
 			if (isWaiting && trip.days.length > 0 && navigator.onLine) void invalidateAll();
 		}, LOOK_AGAIN_MS);
 		return () => {
 			said.end();
+			photos.end();
 			window.removeEventListener('online', said.sync);
+			window.removeEventListener('online', photos.sync);
 			clearInterval(look);
 		};
 	});
@@ -124,6 +131,24 @@
 </svelte:head>
 
 {#snippet line(id: string, name: string, many = 1, note = '')}
+	{@const thing = data.things[id]}
+	{#snippet more()}
+		{#if thing}
+			{#await import('$lib/ui/my/ThingMore.svelte') then { default: ThingMore }}
+				<ThingMore
+					{language}
+					thingId={id}
+					{name}
+					size={thing.size}
+					parts={thing.parts}
+					tests={thing.tests}
+					photoIds={thing.photos}
+					{said}
+					{photos}
+				/>
+			{/await}
+		{/if}
+	{/snippet}
 	<GuestLine
 		{language}
 		{name}
@@ -132,6 +157,7 @@
 		mark={said.marks.get(id) ?? 'none'}
 		onmark={(mark) => said.mark(id, mark)}
 		onask={() => askAbout(name)}
+		{more}
 	/>
 {/snippet}
 
@@ -165,8 +191,10 @@
 	{#if trip.days.length > 0}
 		<GuestQuestion
 			{language}
-			questions={data.asking?.questions ?? null}
+			asking={data.asking}
+			ofHouse={data.houseQuestions}
 			answered={said.answered}
+			isLikely={data.isLikely}
 			onanswer={(id, answer) => said.answer(id, answer)}
 		/>
 	{/if}
@@ -273,7 +301,14 @@
 		</form>
 	</section>
 
+	<OnceNear height={160}>
+		{#await import('$lib/ui/my/MyMail.svelte') then { default: MyMail }}
+			<MyMail {language} mail={data.mail} />
+		{/await}
+	</OnceNear>
+
 	<p class="soft small foot">{say('page.foot')}</p>
+	<p class="small">{say('kept.line', data.kept)}</p>
 	<p class="small"><a href="/my/kept" download>{say('page.kept')}</a></p>
 	<form method="POST" action="/my/leave" onsubmit={forget}>
 		<Button type="submit" class="quiet small">{say('page.bye')}</Button>

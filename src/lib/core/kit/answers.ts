@@ -1,3 +1,5 @@
+import type { CheckResult, HomeCheck } from './home-test';
+
 /** What a client says by the private link. */
 
 /** Of a line of the list. */
@@ -34,4 +36,7 @@ export type ClientSays =
 	| ({ kind: 'mark'; id: string } & SaidMark)
 	| { kind: 'note'; id: string; about: string; text: string; saidAt: string }
 	| { kind: 'thing'; id: string; typeId: string; saidAt: string }
-	| { kind: 'answer'; id: string; questionId: string; answer: Answer; saidAt: string };
+	| { kind: 'answer'; id: string; questionId: string; answer: Answer; saidAt: string }
+	/** an empty size is none */
+	| { kind: 'size'; id: string; thingId: string; size: string; saidAt: string }
+	| { kind: 'test'; id: string; thingId: string; part: HomeCheck; result: CheckResult; saidAt: string };

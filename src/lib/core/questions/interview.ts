@@ -1,10 +1,8 @@
-import { thingOfType } from '../cloth/things';
 import type { Client, Document } from '../document/types';
 import type { Verdict } from '../document/verdict';
-import type { Candidate } from '../remedy/candidate';
-import { Trials } from '../remedy/trials';
-import { doingsOn } from '../remedy/usual-candidates';
-import { openQuestions, type Question, type QuestionId } from './questions';
+import { type RememberedDay, Trials } from '../remedy/trials';
+import { type Ground, groundOf, type Told } from './ground';
+import type { QuestionId } from './questions';
 
 /** Which questions are worth asking a client, in the order of what each answer is worth. */
 
@@ -23,7 +21,7 @@ export interface WorthAsking {
 	/** types of which any one answers it; the first is what a plain yes stands for */
 	typeIds: readonly string[];
 	likely: number;
-	/** verdict words that the answer may change: as many as it changes, weighed by how uncertain it is and how often that weather comes */
+	/** verdict words that the answer is expected to change: as many as it changes, by how likely it is another one than is likely, and by how often that weather comes */
 	worth: number;
 	changes: readonly Otherwise[];
 }
@@ -37,88 +35,135 @@ export interface Interview {
 
 /** A moment of a weather that comes one year in ten counts so much beside one of the usual weather (our assumption). */
 const RARE_WEIGHT = 0.25;
-/** 1 for a toss of a coin, 0 for what is known. */
-const uncertainty = (likely: number): number => 4 * likely * (1 - likely);
-
-const candidateOf = ({ id, typeId }: Question): Candidate => ({
-	thing: thingOfType(`question-${id.replaceAll(' ', '-')}`, typeId, typeId, {
-		value: 1,
-		source: 'guess',
-		state: 'assumed'
-	}),
-	from: 'own',
-	cost: 0,
-	days: 0
-});
+/** What decides only where something else is not as it is likely counts so much (our assumption). */
+const UNLIKELY_WEIGHT = 0.01;
+/** Unlike days of a trip up to which they are dressed as a plan does it. */
+const SHORT_DAYS = 3;
+/** How likely the answer is another one than the likely one, 0 to 0.5. */
+const surprise = (likely: number): number => Math.min(likely, 1 - likely);
 
 /**
- * What to ask a client of a document. For each open question every day is dressed with and without the thing: beside what a
- * usual guest is likely to have, beside all that is open, and beside nothing of it. What changes a verdict word in one of these
- * is worth asking; how much, is counted beside what is likely.
- * @param asked questions that were asked and not answered
+ * Asks a client of a document. For each open question every day is dressed with and without the thing: beside what a usual
+ * guest is likely to have; where that changes nothing, beside all that is open and beside nothing of it. What changes a verdict
+ * word in one of these is worth asking; how much, is counted beside what is likely. Days that were dressed for one question
+ * are known to the next.
  */
-export function interview(
-	document: Document,
-	client: Client,
-	asked: ReadonlySet<string> = new Set()
-): Interview {
-	const open = openQuestions(client, doingsOn(document.trip), asked);
-	const trials = new Trials(document, client, open.map(candidateOf));
-	const [usual] = document.trip.weathers;
-	const all = new Set(open.keys());
-	const likely = new Set([...all].filter((at) => open[at]!.likely >= 0.5));
-	const backgrounds = [likely, all, new Set<number>()];
+export class Interviewer {
+	private readonly trials: Trials;
+	private readonly usualId: string | undefined;
+
+	constructor(
+		document: Document,
+		readonly ground: Ground
+	) {
+		this.trials = new Trials(document, ground.base, ground.candidates, SHORT_DAYS);
+		this.usualId = document.trip.weathers[0]?.id;
+	}
+
+	/** What was worked out so far, and may be known the next time. */
+	remembered(): RememberedDay[] {
+		return this.trials.remembered();
+	}
+	/** Takes up what was worked out for the same ground. */
+	remember(days: readonly RememberedDay[]): void {
+		this.trials.remember(days);
+	}
+	private setOf(things: Iterable<number>): Set<number> {
+		return new Set([...things].flatMap((at) => this.ground.asked[at]!.tries));
+	}
+
+	/** Verdict words of all days with some things, in one text. */
+	wordsWith(has: ReadonlySet<number>): string {
+		return JSON.stringify(
+			this.trials.days.map(({ index }) => [...this.trials.on(index, this.setOf(has)).words])
+		);
+	}
+
 	/** @returns moments of all days that go otherwise with a thing than without */
-	const changesOf = (at: number, beside: ReadonlySet<number>): Otherwise[] => {
-		const has = new Set([...beside, at]);
-		const lacks = new Set([...beside].filter((one) => one !== at));
-		return trials.days.flatMap(({ index, weather, stage, foul }) => {
-			const [there, away] = [trials.on(index, has), trials.on(index, lacks)];
+	private changesOf(at: number, beside: ReadonlySet<number>): Otherwise[] {
+		const has = this.setOf([...beside, at]);
+		const lacks = this.setOf([...beside].filter((one) => one !== at));
+		return this.trials.days.flatMap(({ index, weather, stage, foul }) => {
+			const [there, away] = [this.trials.on(index, has), this.trials.on(index, lacks)];
 			return [...there.words].flatMap(([key, verdict]): Otherwise[] => {
 				const without = away.words.get(key);
 				if (without === undefined || without === verdict) return [];
 				const [phaseId = '', round = '1'] = key.split(' ');
-				return [
-					{
-						weather: weather.id,
-						stageId: stage.id,
-						foul,
-						phaseId,
-						round: Number(round),
-						without,
-						with: verdict
-					}
-				];
+				const day = { weather: weather.id, stageId: stage.id, foul };
+				return [{ ...day, phaseId, round: Number(round), without, with: verdict }];
 			});
 		});
-	};
-	const alikeOf = ({ weather, stageId, foul }: Otherwise): number => {
-		const day = trials.days.find(
+	}
+
+	private weightOf(changes: readonly Otherwise[]): number {
+		return changes.reduce((sum, one) => sum + this.alikeOf(one), 0);
+	}
+	/** What a thing changes beside the first of some sets that it changes anything beside; 0 where there is none. */
+	private weightBeside(at: number, sets: readonly ReadonlySet<number>[]): number {
+		for (const beside of sets) {
+			const changes = this.changesOf(at, beside);
+			if (changes.length > 0) return this.weightOf(changes);
+		}
+		return 0;
+	}
+	private alikeOf({ weather, stageId, foul }: Otherwise): number {
+		const day = this.trials.days.find(
 			(one) => one.weather.id === weather && one.stage.id === stageId && one.foul === foul
 		)!;
-		const { usual: many, rare } = trials.alike.get(trials.keyOf(day.index))!;
-		return weather === usual?.id ? many + RARE_WEIGHT * rare : RARE_WEIGHT * (many + rare);
-	};
-	const questions: WorthAsking[] = [];
-	const needless: QuestionId[] = [];
-	for (const [at, { id, typeId, typeIds, likely: share }] of open.entries()) {
-		const beside = backgrounds.map((background) => changesOf(at, background));
-		if (beside.every((changes) => changes.length === 0)) {
-			needless.push(id);
-			continue;
-		}
-		const [changes] = beside;
-		const weight = (list: readonly Otherwise[]): number => list.reduce((sum, one) => sum + alikeOf(one), 0);
-		// What changes nothing beside what is likely may still decide beside something else: it is asked last.
-		const counted = changes!.length > 0 ? weight(changes!) : 0.01 * Math.max(...beside.map(weight));
-		questions.push({
-			id,
-			typeIds: [typeId, ...typeIds.filter((one) => one !== typeId)],
-			likely: share,
-			worth: counted * uncertainty(share),
-			changes: changes!
-		});
+		const { usual, rare } = this.trials.alike.get(this.trials.keyOf(day.index))!;
+		return weather === this.usualId ? usual + RARE_WEIGHT * rare : RARE_WEIGHT * (usual + rare);
 	}
-	questions.sort((a, b) => b.worth - a.worth);
-	return { questions, isEnough: questions.length === 0, needless };
+
+	/** What a client has, as far as it is told or likely. */
+	likely({ there, away }: Told): Set<number> {
+		const isOpen = (at: number): boolean => !there.has(at) && !away.has(at);
+		return new Set([
+			...there,
+			...[...this.ground.asked.keys()].filter(
+				(at) => isOpen(at) && this.ground.asked[at]!.question.likely >= 0.5
+			)
+		]);
+	}
+
+	/** What is worth asking after some answers, in the order of what each answer is worth. */
+	next(told: Told = this.ground.told): Interview {
+		const { there, away } = told;
+		const still = [...this.ground.asked.keys()].filter((at) => !there.has(at) && !away.has(at));
+		const likely = this.likely(told);
+		const others = [
+			new Set([...there, ...still]),
+			there,
+			// What one of the others is not as it is likely.
+			...still.map(
+				(at) => new Set(likely.has(at) ? [...likely].filter((one) => one !== at) : [...likely, at])
+			)
+		];
+		const questions: WorthAsking[] = [];
+		const needless: QuestionId[] = [];
+		for (const at of still) {
+			const { id, typeId, typeIds, likely: share } = this.ground.asked[at]!.question;
+			const changes = this.changesOf(at, likely);
+			// What changes nothing beside what is likely may still decide beside something else: it is asked last.
+			const weight =
+				changes.length > 0 ? this.weightOf(changes) : UNLIKELY_WEIGHT * this.weightBeside(at, others);
+			if (weight === 0) needless.push(id);
+			else
+				questions.push({
+					id,
+					typeIds: [typeId, ...typeIds.filter((one) => one !== typeId)],
+					likely: share,
+					worth: weight * surprise(share),
+					changes
+				});
+		}
+		questions.sort((a, b) => b.worth - a.worth);
+		return { questions, isEnough: questions.length === 0, needless };
+	}
 }
+
+/** What to ask a client of a document, now. @param unknown questions that were asked and not answered */
+export const interview = (
+	document: Document,
+	client: Client,
+	unknown: ReadonlySet<string> = new Set()
+): Interview => new Interviewer(document, groundOf(document, client, unknown)).next();

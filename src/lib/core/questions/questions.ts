@@ -1,4 +1,4 @@
-import type { Client, Doing } from '../document/types';
+import type { Client, Doing, Thing } from '../document/types';
 
 /** What a client is asked: by what a thing does for the body, and never by its grams. */
 
@@ -33,7 +33,7 @@ const ROWS = {
 	'warm head': { typeId: 'hat-warm', typeIds: ['hat-warm', 'cap-thin', 'hat-trapper', 'balaclava'], likely: 0.9 },
 	'neck and face': { typeId: 'neck-tube', typeIds: ['neck-tube', 'scarf', 'balaclava'], likely: 0.7 },
 	eyes: { typeId: 'sunglasses', typeIds: ['sunglasses', 'glacier-glasses', 'goggles', 'goggles-dark'], likely: 0.9 },
-	'thick socks': { typeId: 'sock-heavy', typeIds: ['sock-heavy', 'sock-mid', 'sock-ski'], likely: 0.8 },
+	'thick socks': { typeId: 'sock-heavy', typeIds: ['sock-heavy', 'sock-ski'], likely: 0.8 },
 	'boots for walking': { typeId: 'boot-hiking', typeIds: ['boot-hiking', 'boot-mountain', 'boot-winter'], likely: 0.7, doings: ['hike'] },
 	'boots for touring skis': { typeId: 'boot-ski-touring', typeIds: ['boot-ski-touring'], likely: 0.6, doings: ['ski-touring'] },
 	'ski boots': { typeId: 'boot-ski', typeIds: ['boot-ski', 'boot-snowboard'], likely: 0.6, doings: ['pistes'] }
@@ -44,15 +44,20 @@ export const QUESTIONS: readonly Question[] = Object.entries(ROWS).map(([id, row
 	...row
 }));
 
-/** Whether nobody knows yet: of no thing that would answer it is anything told. */
-const isOpen = ({ typeIds }: Question, { things }: Client): boolean =>
-	!things.some(
-		({ typeId, quantity, deletedAt }) =>
-			deletedAt === null && quantity.state !== 'not asked' && (typeIds as readonly string[]).includes(typeId)
-	);
+/** Things of a kit that would answer a question. */
+export const answering = ({ typeIds }: Question, things: readonly Thing[]): Thing[] =>
+	things.filter(({ typeId, deletedAt }) => deletedAt === null && typeIds.includes(typeId));
+
+/** Whether somebody told of a thing: what is only taken as likely is still to be asked. */
+export const isTold = ({ quantity: { state, source } }: Thing): boolean =>
+	state === 'has' || state === 'has not' || (state === 'assumed' && source === 'client');
+
+/** Questions for what is done on a trip. */
+export const questionsFor = (doings: ReadonlySet<Doing>): Question[] =>
+	QUESTIONS.filter(({ doings: own }) => own === undefined || own.some((doing) => doings.has(doing)));
 
 /**
- * Questions that are open for a client on a trip.
+ * Questions that are open for a client on a trip: of no thing that would answer them is anything told.
  * @param doings what is done on the trip
  * @param asked questions that were asked and not answered; they are not asked again
  */
@@ -61,9 +66,6 @@ export const openQuestions = (
 	doings: ReadonlySet<Doing>,
 	asked: ReadonlySet<string> = new Set()
 ): Question[] =>
-	QUESTIONS.filter(
-		(question) =>
-			!asked.has(question.id) &&
-			(question.doings === undefined || question.doings.some((doing) => doings.has(doing))) &&
-			isOpen(question, client)
+	questionsFor(doings).filter(
+		(question) => !asked.has(question.id) && !answering(question, client.things).some(isTold)
 	);

@@ -41,6 +41,15 @@ export interface TriedDay {
 	needs(): readonly StartNeed[];
 }
 
+/** A day that was tried, as it is kept. */
+export interface RememberedDay {
+	key: string;
+	open: readonly number[];
+	wrong: number;
+	used: readonly number[];
+	words: readonly (readonly [string, Verdict])[];
+}
+
 /** A day that is dressed by itself, with what gets wet in it. */
 interface SolvedDay {
 	plan: TripPlan;
@@ -99,11 +108,15 @@ export class Trials {
 	/** by key of a day: how many days are like it, in the usual weather and in the others */
 	readonly alike = new Map<string, { usual: number; rare: number }>();
 
-	/** @param client of the document, whose kit is to be added to */
+	/**
+	 * @param client of the document, whose kit is to be added to
+	 * @param shortDays unlike days up to which each is planned as a plan does it; without it that takes few candidates too
+	 */
 	constructor(
 		private readonly document: Document,
 		client: Client,
-		readonly candidates: readonly Candidate[]
+		readonly candidates: readonly Candidate[],
+		shortDays?: number
 	) {
 		this.client = schooled(client, document);
 		this.cloths = clothsOf(candidates, this.client.uses);
@@ -123,7 +136,10 @@ export class Trials {
 			this.alike.set(key, many);
 		}
 		this.days = [...first.values()];
-		this.isShort = this.days.length <= SHORT_TRIP && candidates.length <= FEW_CANDIDATES;
+		this.isShort =
+			shortDays === undefined
+				? this.days.length <= SHORT_TRIP && candidates.length <= FEW_CANDIDATES
+				: this.days.length <= shortDays;
 	}
 
 	/** What days that are alike share. @param index of the day in the trip */
@@ -173,6 +189,34 @@ export class Trials {
 		const tried = this.dressed(index, added);
 		list.push({ open: added, tried });
 		return tried;
+	}
+
+	/** What was tried so far. */
+	remembered(): RememberedDay[] {
+		return [...this.known].flatMap(([key, list]) =>
+			list.map(({ open, tried: { wrong, used, words } }) => ({
+				key,
+				open: [...open],
+				wrong,
+				used: [...used],
+				words: [...words]
+			}))
+		);
+	}
+	/** Takes up what was tried before, with the same kit and candidates on the same trip. */
+	remember(days: readonly RememberedDay[]): void {
+		for (const { key, open, wrong, used, words } of days) {
+			const day = this.days.find(({ index }) => this.keyOf(index) === key);
+			if (!day) continue;
+			const added = new Set(open);
+			const tried = {
+				wrong,
+				used: new Set(used),
+				words: new Map(words),
+				needs: () => this.dressed(day.index, added).needs()
+			};
+			this.known.set(key, [...(this.known.get(key) ?? []), { open: added, tried }]);
+		}
 	}
 
 	/** A day planned as a trip of its own, as the client's plan is. */

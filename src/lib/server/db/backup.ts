@@ -95,10 +95,19 @@ async function allRows(db: Db, lock: '' | ' FOR UPDATE', houseId?: string): Prom
 		if (own === null) continue;
 		const where = own === '' ? '' : ` WHERE ${own}`;
 		const order = key.length > 0 ? ` ORDER BY ${key.map(quoted).join(', ')}` : '';
-		tables[name] = await rows<Row>(
+		const found = await rows<Record<string, Row[string] | Buffer>>(
 			db,
 			`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)}${where}${order}${lock}`,
 			houseId === undefined ? [] : [houseId]
+		);
+		// Bytes are text on the way: base64, which the archive keeps as a file.
+		tables[name] = found.map((row): Row =>
+			Object.fromEntries(
+				Object.entries(row).map(([column, value]) => [
+					column,
+					Buffer.isBuffer(value) ? value.toString('base64') : value
+				])
+			)
 		);
 	}
 	return { tables, migrations: await migrationsOf(db) };
@@ -116,6 +125,10 @@ export const archived = async (): Promise<Uint8Array> => archiveOf(await everyth
 
 /** Rows that one statement writes. */
 const AT_ONCE = 100;
+
+/** A value as the database takes it: photos are bytes there. */
+const valueIn = (table: string, column: string, value: Row[string]): Row[string] | Buffer =>
+	table === 'client_photos' && column === 'image' ? Buffer.from(String(value), 'base64') : value;
 
 /** @throws ArchiveError when the database has no such table or column */
 async function putIn(db: Db, tables: Rows): Promise<number> {
@@ -140,7 +153,7 @@ async function putIn(db: Db, tables: Rows): Promise<number> {
 			await write(
 				db,
 				`INSERT INTO ${quoted(table)} (${columns.map(quoted).join(', ')}) VALUES ${part.map(() => marks).join(', ')}`,
-				part.flatMap((row) => columns.map((column) => row[column] ?? null))
+				part.flatMap((row) => columns.map((column) => valueIn(table, column, row[column] ?? null)))
 			);
 			many += part.length;
 		}
@@ -226,7 +239,7 @@ export const replacedBy = (
 			throw new ArchiveError(
 				'What is there is too much to be set aside here: bring the copy back with npm run restore.'
 			);
-		for (const table of ['search_words', 'trips', 'clients', 'patterns', 'stock'])
+		for (const table of ['search_words', 'trips', 'clients', 'patterns', 'stock', 'house_questions'])
 			await write(db, `DELETE FROM ${table} WHERE house_id = ?`, [houseId]);
 		const own = withoutErased(asOf(houseId, wanted), await erasedHashes(db, houseId));
 		await putIn(db, own).catch((trouble: unknown) => {

@@ -1,8 +1,16 @@
-import type { Stage } from '$lib/core/document/types';
+import { clothOf } from '$lib/core/cloth/things';
+import type { Client, Stage } from '$lib/core/document/types';
+import { checksOf } from '$lib/core/kit/home-test';
 import { RIDES } from '$lib/core/kit/list';
 import { typeName } from '$lib/words/garments';
 import { getDocument } from '../db/clients';
+import { addressOf } from '../db/guests/addresses';
+import { type HomeTest, homeTestsOf } from '../db/guests/home-tests';
+import { houseQuestions } from '../db/guests/house-questions';
 import type { Guest } from '../db/guests/links';
+import { type PhotoOf, photosOf } from '../db/guests/photos';
+import { answersOf } from '../db/guests/questions';
+import { ENOUGH_ANSWERS } from '../db/guests/told';
 import { marksOn, notesOn } from '../db/guests/said';
 import { clientList } from './client-list';
 import { askingOf } from './guest-questions';
@@ -63,21 +71,45 @@ async function listOf(guest: Guest, typeOf: (thingId: string) => string | null) 
 	};
 }
 
+/** What can be told of each thing of the kit, by its id. */
+function thingsOf({ things }: Client, tests: readonly HomeTest[], photos: readonly PhotoOf[]) {
+	const there = things.filter(
+		({ deletedAt, quantity }) => deletedAt === null && quantity.state !== 'not asked'
+	);
+	return Object.fromEntries(
+		there.map((thing) => [
+			thing.id,
+			{
+				size: thing.facts.size?.value ?? '',
+				parts: checksOf(clothOf(thing)),
+				tests: tests.filter(({ thingId }) => thingId === thing.id),
+				photos: photos.filter(({ thingId }) => thingId === thing.id).map(({ id }) => id)
+			}
+		])
+	);
+}
+
 /** @throws NotFoundError when the client is no longer on the trip */
 export async function guestPage(guest: Guest) {
 	const { houseId, tripId, clientId } = guest;
-	const [document, marks, notes] = await Promise.all([
+	const [document, marks, notes, answers, asked, tests, photos, mail] = await Promise.all([
 		getDocument(houseId, tripId),
 		marksOn(tripId, clientId),
-		notesOn(tripId, clientId)
+		notesOn(tripId, clientId),
+		answersOf(tripId, clientId),
+		houseQuestions(houseId),
+		homeTestsOf([clientId]),
+		photosOf([clientId]),
+		addressOf(clientId)
 	]);
 	const { trip, clients } = document;
 	const client = clients.find(({ id }) => id === clientId)!;
 	const things = new Map(client.things.map((thing) => [thing.id, thing]));
 	const days = [...trip.stages].sort((a, b) => a.date.localeCompare(b.date));
 	const isPlannable = trip.stages.length > 0 && client.things.length > 0;
-	const asking = trip.stages.length > 0 ? await askingOf(document, client) : null;
+	const asking = trip.stages.length > 0 ? await askingOf(document, client, answers) : null;
 	const [plan] = isPlannable ? await planGroup(houseId, tripId, [clientId]) : [];
+	const [own, said] = [marks.get(clientId) ?? [], notes.get(clientId) ?? []];
 	return {
 		house: guest.house,
 		name: client.name,
@@ -87,11 +119,22 @@ export async function guestPage(guest: Guest) {
 			plan?.state === 'there' && plan.isCurrent
 				? await listOf(guest, (id) => typeIfPlain(things.get(id)))
 				: null,
-		asking: asking && {
-			questions: asking.questions.map(({ id, changes }) => ({ id, moments: changes.length })),
-			nothingMore: asking.nothingMore
-		},
-		marks: marks.get(clientId) ?? [],
-		notes: notes.get(clientId) ?? []
+		things: thingsOf(client, tests.get(clientId)!, photos.get(clientId)!),
+		asking,
+		/** answers that were given on this trip */
+		answers: answers.size,
+		/** whether the rest can be taken as likely by now */
+		isLikely: answers.size >= ENOUGH_ANSWERS,
+		houseQuestions: asked.filter(({ id }) => !answers.has(id)),
+		marks: own,
+		notes: said,
+		mail: mail ?? '',
+		kept: {
+			things: client.things.length,
+			said: own.length + answers.size,
+			notes: said.length,
+			photos: photos.get(clientId)!.length,
+			mail: mail ? 'yes' : 'no'
+		}
 	};
 }

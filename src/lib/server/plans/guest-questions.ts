@@ -1,32 +1,113 @@
 import { schooled } from '$lib/core/conditions/person';
 import type { Client, Document } from '$lib/core/document/types';
-import type { WorthAsking } from '$lib/core/questions/interview';
-import { beginQuestions, keepQuestions, keptQuestions, unknownTo } from '../db/guests/questions';
+import { type Ground, groundKey, groundOf, type Told, toldKey, toldMore } from '$lib/core/questions/ground';
+import type { Interview } from '$lib/core/questions/interview';
+import { type ItDoes, whatItDoes } from '$lib/core/questions/moments';
+import type { QuestionId } from '$lib/core/questions/questions';
+import { beginQuestions, keepQuestions, keptQuestions } from '../db/guests/questions';
 import { hashOf } from '../sign-in/secret';
 import { inThread } from '../work/workers';
 import { fingerprintOf } from './fingerprint';
 import { whenNoPlanIsWanted } from './work';
 
-/** What a client is asked on the page, as far as it is known: null while it is worked out, which begins with the first look. */
+/** What a client is asked on the page, and what will be asked after each answer to the first question, as far as it is known. */
 export interface Asking {
-	questions: readonly Pick<WorthAsking, 'id' | 'changes'>[];
+	questions: readonly GuestQuestion[];
 	nothingMore: boolean;
+	after: { there: Asking | null; away: Asking | null } | null;
+}
+export interface GuestQuestion {
+	id: QuestionId;
+	/** moments of the trip that go otherwise with it */
+	moments: number;
+	does: ItDoes;
+	/** whether it is taken as likely that one who does not know has it */
+	isAssumed: boolean;
+}
+type States = Record<string, Interview>;
+
+/** A page knows what is asked after so many answers more. */
+const AHEAD = 3;
+function askingFrom(
+	states: States,
+	ground: Ground,
+	{ trip }: Document,
+	told: Told,
+	ahead = AHEAD
+): Asking | null {
+	const interview = states[toldKey(told)];
+	if (!interview) return null;
+	const placeOf = (id: QuestionId): number => ground.asked.findIndex(({ question }) => question.id === id);
+	const [first] = interview.questions;
+	const after = (isThere: boolean): Asking | null =>
+		askingFrom(states, ground, { trip } as Document, toldMore(told, placeOf(first!.id), isThere), ahead - 1);
+	return {
+		questions: interview.questions.map(({ id, changes }) => ({
+			id,
+			moments: changes.length,
+			does: whatItDoes(changes, trip),
+			isAssumed: ground.asked[placeOf(id)]!.isAssumed
+		})),
+		nothingMore: interview.isEnough,
+		after: first && ahead > 0 ? { there: after(true), away: after(false) } : null
+	};
+}
+/** Whether somebody who answers now knows at once what comes next. */
+const isAhead = ({ questions, after }: Asking): boolean =>
+	questions.length === 0 || (after?.there != null && after.away != null);
+
+/**
+ * What to ask a client: null while it is worked out, which begins with the first look.
+ * @param client of the document, as it stands there
+ * @param answers that were given on this trip, by question
+ */
+export async function askingOf(
+	document: Document,
+	client: Client,
+	answers: ReadonlyMap<string, string>
+): Promise<Asking | null> {
+	const { trip } = document;
+	const unknown = new Set([...answers].filter(([, answer]) => answer === 'unknown').map(([id]) => id));
+	const own = schooled(client, document);
+	const ground = groundOf(document, own, unknown, true);
+	const fingerprint = hashOf(fingerprintOf(document, { ...client, things: [] }) + groundKey(ground));
+	const kept = await keptQuestions(trip.id, client.id, fingerprint);
+	const asking = kept === null ? null : askingFrom(JSON.parse(kept) as States, ground, document, ground.told);
+	if (asking === null || !isAhead(asking)) await work(document, ground, fingerprint);
+	return asking;
 }
 
-/** @param client of the document, as it stands there */
-export async function askingOf(document: Document, client: Client): Promise<Asking | null> {
-	const { trip } = document;
-	const asked = await unknownTo(trip.id, client.id);
-	const fingerprint = hashOf(`${fingerprintOf(document, client)} ${asked.join()}`);
-	const kept = await keptQuestions(trip.id, client.id, fingerprint);
-	if (kept !== null) return JSON.parse(kept) as Asking;
-	if (await beginQuestions(trip.id, client.id, fingerprint)) {
-		const own = schooled(client, document);
-		const question = { asked: { ...document, clients: [own], asked }, client: own };
-		whenNoPlanIsWanted(async () => {
-			const answer = await inThread('whatToAsk', question, { kind: 'background' });
-			await keepQuestions(trip.id, client.id, fingerprint, answer);
-		});
-	}
-	return null;
+async function work(document: Document, ground: Ground, fingerprint: string): Promise<void> {
+	const [tripId, clientId] = [document.trip.id, ground.base.id];
+	const begun = await beginQuestions(tripId, clientId, fingerprint);
+	if (!begun) return;
+	const states = JSON.parse(begun.questions ?? '{}') as States;
+	const keep = (memory: string | null, isDone: boolean): Promise<void> =>
+		keepQuestions(
+			tripId,
+			clientId,
+			{ claim: begun.claim, questions: JSON.stringify(states), memory },
+			isDone
+		);
+	whenNoPlanIsWanted(async () => {
+		let memory = begun.memory;
+		// Each state is kept as soon as it is known, one after the other: somebody may wait for it.
+		let keeping = Promise.resolve();
+		try {
+			memory = await inThread(
+				'foresee',
+				{ document: { ...document, clients: [] }, ground, known: states, memory: begun.memory },
+				{
+					kind: 'background',
+					hear: ({ key, interview }) => {
+						states[key] = interview;
+						keeping = keeping.then(() => keep(begun.memory, false)).catch(() => undefined);
+					}
+				}
+			);
+		} finally {
+			await keeping;
+			await keep(memory, true);
+		}
+	});
 }

@@ -31,7 +31,15 @@ const STATELESS: ReadonlySet<string> = new Set([
 	'/api/v1/table'
 ]);
 /** What a client reaches by the private link, and nobody else. */
-const GUESTS: ReadonlySet<string> = new Set(['/my', '/my/kept', '/my/leave', '/api/v1/my/answers']);
+const GUESTS: ReadonlySet<string> = new Set([
+	'/my',
+	'/my/kept',
+	'/my/leave',
+	'/api/v1/my/answers',
+	'/api/v1/my/photos',
+	'/api/v1/my/photos/[id]',
+	'/api/v1/my/address'
+]);
 const OWNERS: readonly string[] = [
 	'/house/people',
 	'/house/entries',

@@ -56,11 +56,23 @@ const MOST_BYTES = 200_000_000;
 
 /** Tables that hang together: the one that leads, and the columns by which rows of others belong to it. */
 const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, string>> }[] = [
-	{ leads: 'houses', parts: { api_tokens: 'house_id', entries: 'house_id', erasures: 'house_id' } },
+	{
+		leads: 'houses',
+		parts: { api_tokens: 'house_id', entries: 'house_id', erasures: 'house_id', house_questions: 'house_id' }
+	},
 	{ leads: 'accounts', parts: { password_links: 'account_id' } },
 	{ leads: 'patterns', parts: {} },
 	{ leads: 'stock', parts: {} },
-	{ leads: 'clients', parts: { client_facts: 'client_id', things: 'client_id' } },
+	{
+		leads: 'clients',
+		parts: {
+			client_addresses: 'client_id',
+			client_facts: 'client_id',
+			things: 'client_id',
+			client_photos: 'client_id',
+			home_tests: 'client_id'
+		}
+	},
 	{
 		leads: 'trips',
 		parts: {
@@ -71,6 +83,7 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			loans: 'trip_id',
 			decisions: 'trip_id',
 			client_answers: 'trip_id',
+			client_mail: 'trip_id',
 			client_marks: 'trip_id',
 			client_notes: 'trip_id',
 			everybody_brings: 'trip_id',
@@ -108,8 +121,17 @@ function filesOf(tables: Rows): Map<string, Rows> {
 	return files;
 }
 
+/** A photo is a file of its own in the archive, and base64 in a row. */
+const PHOTOS = 'client_photos';
+const photoName = ({ id }: Row): string => `photos/${encodeURIComponent(String(id))}.jpg`;
+
 /** The archive of all that a database holds. */
-export function archiveOf({ tables, migrations }: Everything): Uint8Array {
+export function archiveOf({ tables: all, migrations }: Everything): Uint8Array {
+	const photos = all[PHOTOS] ?? [];
+	const tables = {
+		...all,
+		...(all[PHOTOS] ? { [PHOTOS]: photos.map(({ image: _, ...row }): Row => row) } : {})
+	};
 	const zipped: Zippable = {};
 	const manifest: Manifest = {
 		format: ARCHIVE_FORMAT,
@@ -121,6 +143,11 @@ export function archiveOf({ tables, migrations }: Everything): Uint8Array {
 		const data = strToU8(JSON.stringify(file, null, '\t'));
 		zipped[name] = data;
 		manifest.files.push({ name, sha256: sha256(data), rows: count(file) });
+	}
+	for (const row of photos) {
+		const data = Buffer.from(String(row.image), 'base64');
+		zipped[photoName(row)] = data;
+		manifest.files.push({ name: photoName(row), sha256: sha256(data), rows: 0 });
 	}
 	return zipSync({ 'manifest.json': strToU8(JSON.stringify(manifest, null, '\t')), ...zipped }, { level: 6 });
 }
@@ -165,10 +192,16 @@ export function opened(archive: Uint8Array): Everything {
 		const data = files[name];
 		if (!data) throw new ArchiveError(`The file ${name} is missing from the archive.`);
 		if (sha256(data) !== hash) throw new ArchiveError(`The file ${name} of the archive was changed.`);
+		if (name.startsWith('photos/')) continue;
 		const file = parsed(name, data, fileSchema) as Rows;
 		if (count(file) !== many)
 			throw new ArchiveError(`The file ${name} of the archive has other rows than it says.`);
 		for (const [table, own] of Object.entries(file)) (tables[table] ??= []).push(...own);
+	}
+	for (const row of tables[PHOTOS] ?? []) {
+		const data = files[photoName(row)];
+		if (!data) throw new ArchiveError(`The file ${photoName(row)} is missing from the archive.`);
+		row.image = Buffer.from(data).toString('base64');
 	}
 	return { tables, migrations: manifest.migrations };
 }

@@ -7,7 +7,10 @@ import { clientChanges, phasesAsPlanned } from '$lib/core/plan/verdict-changes';
 import { finished } from '$lib/core/search/steps';
 import { lending } from '$lib/core/remedy/lending/lending';
 import { remedies } from '$lib/core/remedy/ladder';
-import { interview } from '$lib/core/questions/interview';
+import { type Foreseen, foreseeing } from '$lib/core/questions/ahead';
+import type { Ground } from '$lib/core/questions/ground';
+import { type Interview, interview } from '$lib/core/questions/interview';
+import type { RememberedDay } from '$lib/core/remedy/trials';
 import { lendingAnswer } from '$lib/formats/answers/lending-answer';
 import { planAnswer } from '$lib/formats/answers/plan-answer';
 import { questionsAnswer } from '$lib/formats/answers/questions-answer';
@@ -118,6 +121,30 @@ export const readQuestions = (text: string): Read<{ asked: QuestionsRequest; cli
 /** What to ask a client, as JSON text. */
 export const whatToAsk = ({ asked, client }: { asked: QuestionsRequest; client: Client }): string =>
 	JSON.stringify(questionsAnswer(client.id, interview(asked, client, new Set(asked.asked))));
+
+export interface ForeseeTask {
+	document: Document;
+	ground: Ground;
+	/** what is known by what is told */
+	known: Record<string, Interview>;
+	/** what was worked out before on the same ground, JSON */
+	memory: string | null;
+	/** hears each state as soon as it is known */
+	progress?: MessagePort;
+}
+/** Works out ahead what to ask a client after each answer. @returns what was worked out on the way, JSON */
+export function foresee({ document, ground, known, memory, progress }: ForeseeTask): string {
+	const steps = foreseeing(
+		document,
+		ground,
+		new Map(Object.entries(known)),
+		memory === null ? [] : (JSON.parse(memory) as RememberedDay[])
+	);
+	let step = steps.next();
+	for (; !step.done; step = steps.next()) progress?.postMessage(step.value satisfies Foreseen);
+	progress?.close();
+	return JSON.stringify(step.value);
+}
 
 /** Reads a document with a stock. */
 export const readLending = (text: string): Read<LendingRequest> => lendingAsked(text);

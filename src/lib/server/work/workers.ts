@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import type { Foreseen } from '$lib/core/questions/ahead';
 import { BusyError, TooLargeError } from '../errors';
 import { log } from '../log';
 import type * as tasks from './tasks';
@@ -76,12 +77,14 @@ export const waiting = (): { waiting: number; threads: number } => ({
 /** Whether work ended because the server stops. */
 export const isStopping = (): boolean => stopping;
 
-interface Asking {
+/** What a task tells while it works. */
+type Heard<N extends TaskName> = N extends 'foresee' ? Foreseen : tasks.Progress;
+interface Asking<N extends TaskName> {
 	kind?: Kind;
 	/** ends when nobody waits for the answer any more */
 	signal?: AbortSignal;
-	/** hears how far a plan is */
-	hear?: (progress: tasks.Progress) => void;
+	/** hears what is done so far */
+	hear?: (soFar: Heard<N>) => void;
 }
 
 /**
@@ -92,7 +95,7 @@ interface Asking {
 export async function inThread<N extends TaskName>(
 	name: N,
 	input: Parameters<Tasks[N]>[0],
-	{ kind = 'asked', signal, hear }: Asking = {}
+	{ kind = 'asked', signal, hear }: Asking<N> = {}
 ): Promise<Answer<N>> {
 	const pool = poolFor(kind);
 	if (pool.queueSize >= MOST_WAITING) throw new BusyError('Many plans are being worked out just now.');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button, Checkbox } from 'flowbite-svelte';
+	import type { Snippet } from 'svelte';
 	import type { Mark } from '$lib/core/kit/answers';
 	import { guestMessage, type Language } from '$lib/words/guest/guest-words';
 
@@ -13,8 +14,10 @@
 		mark: Mark;
 		onmark: (mark: Mark) => void;
 		onask: () => void;
+		/** more that can be told of it, under the choices */
+		more?: Snippet;
 	}
-	let { language, name, many = 1, note = '', mark, onmark, onask }: Props = $props();
+	let { language, name, many = 1, note = '', mark, onmark, onask, more }: Props = $props();
 	const say = (id: Parameters<typeof guestMessage>[1], values = {}): string =>
 		guestMessage(language, id, values);
 	let isOpen = $state(false);
@@ -48,6 +51,7 @@
 			{/each}
 			<Button onclick={onask}>{say('mark.ask')}</Button>
 		</div>
+		{@render more?.()}
 	{/if}
 </li>
 

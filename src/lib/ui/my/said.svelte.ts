@@ -1,22 +1,15 @@
 import type { Answer, ClientSays, Mark, Note, SaidMark } from '$lib/core/kit/answers';
-import type { DBSchema, IDBPDatabase } from 'idb';
+import type { CheckResult, HomeCheck } from '$lib/core/kit/home-test';
 import { send } from '../parts/send';
-
-/** What was said and is not at the server yet, in the browser's own database: it outlives a reload without connection. */
-interface Kept extends DBSchema {
-	says: { key: string; value: ClientSays };
-}
-let opened: Promise<IDBPDatabase<Kept>> | null = null;
-const database = (): Promise<IDBPDatabase<Kept>> =>
-	(opened ??= import('idb').then(({ openDB }) =>
-		openDB<Kept>('snug-summit-my', 1, {
-			upgrade: (db) => void db.createObjectStore('says', { keyPath: 'id' })
-		})
-	));
-/** Where a browser keeps nothing, what is said is kept by the page as long as it stands. */
-const quietly = <T>(work: Promise<T>): Promise<T | null> => work.catch(() => null);
+import { browserStore, quietly } from './browser-store';
 
 const TRY_AGAIN_MS = 15_000;
+/** What is said, without what every word carries. */
+type Words = ClientSays extends infer One
+	? One extends ClientSays
+		? Omit<One, 'id' | 'saidAt'>
+		: never
+	: never;
 type Heard = { marks: SaidMark[]; notes: Note[] };
 
 /**
@@ -64,7 +57,7 @@ export class Said {
 
 	/** Reads what this browser kept, and sends it. To be called once the page stands. */
 	async begin(): Promise<void> {
-		const kept = (await quietly(database().then((db) => db.getAll('says')))) ?? [];
+		const kept = (await quietly(browserStore().then((db) => db.getAll('says')))) ?? [];
 		const known = new Set(this.waiting.map(({ id }) => id));
 		this.waiting = [...kept.filter(({ id }) => !known.has(id)), ...this.waiting].sort((a, b) =>
 			a.saidAt.localeCompare(b.saidAt)
@@ -76,26 +69,30 @@ export class Said {
 	}
 
 	mark(lineId: string, mark: Mark): void {
-		this.#say({ kind: 'mark', id: crypto.randomUUID(), lineId, mark, saidAt: new Date().toISOString() });
+		this.#say({ kind: 'mark', lineId, mark });
 	}
 	ask(text: string, about: string): void {
-		this.#say({ kind: 'note', id: crypto.randomUUID(), about, text, saidAt: new Date().toISOString() });
+		this.#say({ kind: 'note', about, text });
 	}
 	own(typeId: string): void {
-		this.#say({ kind: 'thing', id: crypto.randomUUID(), typeId, saidAt: new Date().toISOString() });
+		this.#say({ kind: 'thing', typeId });
 	}
 	answer(questionId: string, answer: Answer): void {
-		this.#say({
-			kind: 'answer',
-			id: crypto.randomUUID(),
-			questionId,
-			answer,
-			saidAt: new Date().toISOString()
-		});
+		this.#say({ kind: 'answer', questionId, answer });
+	}
+	size(thingId: string, size: string): void {
+		this.#say({ kind: 'size', thingId, size });
+	}
+	/** results of the home test that were told since the page was read, by thing and part */
+	tests = $state.raw<ReadonlyMap<string, CheckResult>>(new Map());
+	test(thingId: string, part: HomeCheck, result: CheckResult): void {
+		this.tests = new Map([...this.tests, [`${thingId} ${part}`, result]]);
+		this.#say({ kind: 'test', thingId, part, result });
 	}
 	/** questions that were answered since the page was read */
 	answered = $state.raw<ReadonlySet<string>>(new Set());
-	#say(one: ClientSays): void {
+	#say(words: Words): void {
+		const one = { ...words, id: crypto.randomUUID(), saidAt: new Date().toISOString() } as ClientSays;
 		if (one.kind === 'answer') this.answered = new Set([...this.answered, one.questionId]);
 		// Of a line only the last word has to go out.
 		const isOlder = (other: ClientSays): boolean =>
@@ -103,7 +100,7 @@ export class Said {
 		const older = this.waiting.filter(isOlder);
 		this.waiting = [...this.waiting.filter((other) => !isOlder(other)), one];
 		void quietly(
-			database().then(async (db) => {
+			browserStore().then(async (db) => {
 				await db.put('says', one);
 				for (const { id } of older) await db.delete('says', id);
 			})
@@ -132,17 +129,10 @@ export class Said {
 		this.#hear(answer.data);
 		this.waiting = this.waiting.filter(({ id }) => !gone.has(id));
 		await quietly(
-			database().then(async (db) => {
+			browserStore().then(async (db) => {
 				for (const id of gone) await db.delete('says', id);
 			})
 		);
-		if (lot.some(({ kind }) => kind === 'thing' || kind === 'answer')) this.#changed();
+		if (lot.some(({ kind }) => kind !== 'mark' && kind !== 'note')) this.#changed();
 	}
-}
-
-/** Forgets all that this browser kept of the page. */
-export async function forgetAll(): Promise<void> {
-	if ('caches' in window)
-		await quietly(caches.keys().then((keys) => Promise.all(keys.map((key) => caches.delete(key)))));
-	await quietly(database().then((db) => db.clear('says')));
 }

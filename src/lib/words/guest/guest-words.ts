@@ -53,3 +53,7 @@ export const guestDate = (language: Language, iso: string): string =>
 		month: 'long',
 		timeZone: 'UTC'
 	}).format(new Date(`${iso}T12:00:00Z`));
+
+/** Some words in a row, as they are said: "in the evenings and at night". */
+export const guestListed = (language: Language, words: readonly string[]): string =>
+	new Intl.ListFormat(CATALOGUES[language].locale, { type: 'conjunction' }).format(words);

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 
 /** What is typed to sign in, to set up a house, and to invite. The fewest letters of a password are the server's. */
-const mail = Joi.string()
+export const mail = Joi.string()
 	.trim()
 	.max(254)
 	.email({ tlds: false })

@@ -5,7 +5,7 @@ import { type Db, inSnapshot, inTransaction, NotFoundError, pool, quoted, rows, 
 export type KeptRows = Record<string, Record<string, unknown>[]>;
 
 /** Columns that open a door, or hold what was worked out and not told. */
-const NOT_TOLD = /token_hash|fingerprint|claim|^days$|^summary$/;
+const NOT_TOLD = /token_hash|fingerprint|claim|^days$|^summary$|^memory$/;
 
 /** Tables whose rows belong to a client, whatever they are called: one that comes later is not forgotten here. */
 async function tablesOfClients(db: Db): Promise<{ name: string; columns: string[] }[]> {
@@ -23,6 +23,15 @@ async function tablesOfClients(db: Db): Promise<{ name: string; columns: string[
 	}));
 }
 
+/** A photo as text: base64. */
+const withText = (row: Record<string, unknown>): Record<string, unknown> =>
+	Object.fromEntries(
+		Object.entries(row).map(([name, value]) => [
+			name,
+			Buffer.isBuffer(value) ? value.toString('base64') : value
+		])
+	);
+
 /** Everything that is kept of a client, deleted or not. @throws NotFoundError */
 export const keptOf = (houseId: string, clientId: string): Promise<KeptRows> =>
 	inSnapshot(async (db) => {
@@ -33,11 +42,13 @@ export const keptOf = (houseId: string, clientId: string): Promise<KeptRows> =>
 		if (clients.length === 0) throw new NotFoundError('client');
 		const kept: KeptRows = { clients: clients as Record<string, unknown>[] };
 		for (const { name, columns } of await tablesOfClients(db))
-			kept[name] = await rows(
-				db,
-				`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)} WHERE client_id = ?`,
-				[clientId]
-			);
+			kept[name] = (
+				await rows<Record<string, unknown>>(
+					db,
+					`SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(name)} WHERE client_id = ?`,
+					[clientId]
+				)
+			).map(withText);
 		return kept;
 	});
 

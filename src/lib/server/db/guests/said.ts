@@ -1,11 +1,9 @@
 import type { ClientSays, Mark, Note, SaidMark } from '$lib/core/kit/answers';
-import type { FactState } from '$lib/core/document/types';
-import { QUESTIONS } from '$lib/core/questions/questions';
 import { randomUUID } from 'node:crypto';
-import { addThings } from '../clients';
 import { mustBeOnTrip } from '../lending/on-trip';
 import { type Db, inTransaction, isoTime, pool, rows, write } from '../pool';
 import type { Guest } from './links';
+import { takeInTold, takeRestAsLikely } from './told';
 
 /** A client's clock that is wrong does not put a word into the future, where nothing newer would hold against it. */
 const notLater = (saidAt: string): Date => new Date(Math.min(Date.parse(saidAt), Date.now()));
@@ -30,35 +28,9 @@ async function takeIn(db: Db, guest: Guest, one: ClientSays): Promise<void> {
 				[one.id, tripId, clientId, name, one.about, one.text, notLater(one.saidAt)]
 			);
 			return;
-		case 'thing':
-			return tellThing(db, guest, one.id, one.typeId, 'has');
-		case 'answer': {
-			await write(
-				db,
-				`INSERT INTO client_answers (trip_id, client_id, question_id, answer, said_at) VALUES (?, ?, ?, ?, ?)
-				 ON DUPLICATE KEY UPDATE answer = VALUES(answer), said_at = VALUES(said_at)`,
-				[tripId, clientId, one.questionId, one.answer, notLater(one.saidAt)]
-			);
-			const question = QUESTIONS.find(({ id }) => id === one.questionId);
-			if (!question || one.answer === 'unknown') return;
-			return tellThing(db, guest, one.id, question.typeId, STATES[one.answer]);
-		}
+		default:
+			return takeInTold(db, guest, one, notLater(one.saidAt));
 	}
-}
-/** What an answer says of the thing that the question is about: one who is not sure may have one that does. */
-const STATES = { yes: 'has', unsure: 'assumed', no: 'has not' } as const;
-/** Puts a thing into the kit as the client says it is, once. */
-async function tellThing(
-	db: Db,
-	{ houseId, clientId }: Guest,
-	id: string,
-	typeId: string,
-	state: Exclude<FactState, 'not asked'>
-): Promise<void> {
-	const [there] = await rows(db, 'SELECT id FROM things WHERE id = ?', [id]);
-	if (there) return;
-	const quantity = { value: state === 'has not' ? 0 : 1, source: 'client', state } as const;
-	await addThings(houseId, clientId, [{ id, typeId, quantity }], db);
 }
 
 /** Takes in what a client says, all of it or nothing; what came in before counts once. */
@@ -66,6 +38,7 @@ export const takeInAll = (guest: Guest, says: readonly ClientSays[]): Promise<vo
 	inTransaction(async (db) => {
 		await mustBeOnTrip(guest.houseId, guest.tripId, guest.clientId, db);
 		for (const one of says) await takeIn(db, guest, one);
+		if (says.some(({ kind }) => kind === 'answer')) await takeRestAsLikely(db, guest);
 	});
 
 /** What is said, by client. */

@@ -1,10 +1,33 @@
 <script lang="ts">
-	import { Button, Input } from 'flowbite-svelte';
+	import { Button, Input, Select } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
 	import { firstName, longDate, shortName } from '$lib/words/labels';
+	import { invitation, reminder } from '$lib/words/guest/letters';
+	import type { Language } from '$lib/words/guest/guest-words';
+	import type { Answer } from '$lib/core/kit/answers';
+	import type { HomeCheck } from '$lib/core/kit/home-test';
 	import { listed } from '$lib/words/message';
+
+	const TONGUES: { value: Language; name: string }[] = [
+		{ value: 'en', name: 'English' },
+		{ value: 'de', name: 'German' }
+	];
+	const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
+		yes: 'yes',
+		unsure: 'yes, but not sure that it will do',
+		no: 'no',
+		unknown: 'does not know'
+	};
+	const CHECK_WORDS: Readonly<Record<HomeCheck, string>> = {
+		moves: 'too tight over the rest',
+		helmet: 'the hood does not go over the helmet',
+		socks: 'no good with the real socks',
+		rain: 'water soaks in',
+		zips: 'a zip does not close',
+		batteries: 'does not work'
+	};
 
 	let { data } = $props();
 	type Row = (typeof data.clients)[number];
@@ -40,17 +63,27 @@
 		await settle(answer);
 	}
 
+	/** in which language the letters and the page begin; the client changes it on the page */
+	let language = $state<Language>('en');
 	/** A message that is ready to be sent by hand. */
-	const invitation = ({ id, name }: Row): string =>
-		`Hello ${firstName(name)}, here is your list for ${data.trip.name}: ${links[id]}\nTick what you have packed, and ask what you like. It works without a connection once it was open. The link is yours alone: please do not pass it on.`;
-	const reminder = ({ name, link, packed, toGet }: Row): string =>
-		`Hello ${firstName(name)}, ${
-			link?.openedAt
-				? packed > 0
-					? `you have ticked ${packed} things for ${data.trip.name}.`
-					: `your list for ${data.trip.name} waits for its first tick.`
-				: `you have not opened your list for ${data.trip.name} yet. It is the link of ${day(link!.madeAt)}.`
-		}${toGet.length > 0 ? ` Still to get: ${listed(toGet.slice(0, 4).map(shortName))}.` : ''} Is anything unclear? Ask on the page, and we answer there.`;
+	const invitationTo = ({ id, name }: Row): string =>
+		invitation(language, firstName(name), data.trip.name, `${links[id]}?in=${language}`);
+	const reminderTo = (row: Row): string =>
+		reminder(language, firstName(row.name), data.trip.name, {
+			...row.link!,
+			packed: row.packed,
+			toGet: row.toGet
+		});
+	let mailed = $state<Record<string, string>>({});
+	async function mail({ id, mail: to }: Row, kind: 'link' | 'reminder'): Promise<void> {
+		const answer = await send('POST', `/api/v1/trips/${data.trip.id}/clients/${id}/mail`, { kind, language });
+		if (answer.ok)
+			mailed = {
+				...mailed,
+				[id]: data.isMailSimulated ? `Kept in the outbox: no mail server is set.` : `Sent to ${to}.`
+			};
+		await settle(answer);
+	}
 
 	/** How far a client is, in words. */
 	const far = ({ link, packed, has, last }: Row): string => {
@@ -87,6 +120,13 @@
 	{/if}
 </p>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
+{#if canChange && data.clients.length > 0}
+	<p class="tongue small">
+		<label for="tongue">Letters and pages begin in</label>
+		<Select id="tongue" bind:value={language} items={TONGUES} placeholder="" />
+		<a href="/house/questions">Questions of the house</a>
+	</p>
+{/if}
 
 {#each clients as row (row.id)}
 	<section class="sheet" aria-labelledby="who-{row.id}">
@@ -117,16 +157,93 @@
 					as it stands:
 				</p>
 				<textarea class="typed" rows="4" readonly aria-label="Message with the link for {row.name}"
-					>{invitation(row)}</textarea
+					>{invitationTo(row)}</textarea
 				>
 			</div>
 		{:else if row.link}
 			<details>
 				<summary class="small">A reminder to send</summary>
 				<textarea class="typed" rows="3" readonly aria-label="Reminder for {row.name}"
-					>{reminder(row)}</textarea
+					>{reminderTo(row)}</textarea
 				>
 			</details>
+		{/if}
+		{#if row.mail && canChange}
+			<p class="mail small">
+				<span>{row.mail}</span>
+				<Button class="quiet small" onclick={() => mail(row, 'link')}
+					>Mail a link{row.link ? ', the old one ends' : ''}<span class="visually-hidden">
+						to {row.name}</span
+					></Button
+				>
+				{#if row.link}
+					<Button class="quiet small" onclick={() => mail(row, 'reminder')}
+						>Mail the reminder<span class="visually-hidden"> to {row.name}</span></Button
+					>
+				{/if}
+				<span role="status">{mailed[row.id] ?? ''}</span>
+			</p>
+		{/if}
+		{#if row.sent.length > 0}
+			<details>
+				<summary class="small"
+					>{row.sent.length === 1 ? 'One mail' : `${row.sent.length} mails`}, the last {day(
+						row.sent[0]!.sentAt
+					)}</summary
+				>
+				<ul class="notes">
+					{#each row.sent as one (one.id)}
+						<li>
+							<span class="small soft"
+								>{day(one.sentAt)}, {one.madeBy}, to {one.sentTo}{one.isSimulated
+									? ' · not sent: no mail server is set'
+									: ''}</span
+							>
+							<p>{one.subject}</p>
+							<p class="small letter">{one.text}</p>
+						</li>
+					{/each}
+				</ul>
+			</details>
+		{/if}
+		{#if row.asked > 0 || row.tested > 0}
+			<p class="small soft">
+				{row.asked === 1 ? 'One question answered' : `${row.asked} questions answered`}{row.tested > 0
+					? `, ${row.tested} ${row.tested === 1 ? 'part' : 'parts'} of the home test done`
+					: ''}.
+			</p>
+		{/if}
+		{#if row.failed.length > 0}
+			<p>
+				<strong>At home it did not work:</strong>
+				{listed(row.failed.map(({ thing, part }) => `${shortName(thing)} (${CHECK_WORDS[part]})`))}.
+			</p>
+		{/if}
+		{#if row.answers.length > 0}
+			<dl>
+				{#each row.answers as { question, answer } (question)}
+					<dt class="small soft">{question}</dt>
+					<dd>{ANSWER_WORDS[answer]}</dd>
+				{/each}
+			</dl>
+		{/if}
+		{#if row.photos.length > 0}
+			<ul class="photos" aria-label="Photos of {row.name}">
+				{#each row.photos as photo (photo.id)}
+					<li>
+						<a href="/api/v1/photos/{photo.id}"
+							><img
+								src="/api/v1/photos/{photo.id}"
+								alt="{shortName(photo.thing)}, sent by {firstName(row.name)}"
+								width="112"
+								height="112"
+								loading="lazy"
+							/></a
+						>
+						<span class="small">{shortName(photo.thing)}{photo.isNew ? ' · new' : ''}</span>
+					</li>
+				{/each}
+			</ul>
 		{/if}
 		{#if row.toGet.length > 0}
 			<p>Still to get, as {firstName(row.name)} says: {listed(row.toGet.map(shortName))}.</p>
@@ -192,6 +309,41 @@
 		width: 100%;
 		font-size: 14px;
 		margin-top: 4px;
+	}
+	.tongue,
+	.mail {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 14px;
+		align-items: baseline;
+		margin-bottom: 12px;
+	}
+	.tongue :global(select) {
+		width: auto;
+	}
+	.letter {
+		white-space: pre-line;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 2px 14px;
+	}
+	.photos {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+	}
+	.photos li {
+		display: grid;
+		max-width: 130px;
+	}
+	.photos img {
+		width: 112px;
+		height: 112px;
+		object-fit: cover;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
 	}
 	.notes li {
 		border-left: 4px solid var(--rule-strong);
