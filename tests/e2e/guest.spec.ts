@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { devices } from '@playwright/test';
+import sharp from 'sharp';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { type APIRequestContext, expect, type Page, test, weightOf } from './test';
 
@@ -32,6 +33,21 @@ async function guestWithLink(
 	const { link } = await json<{ link: string }>(request.post(`/api/v1/trips/${id}/clients/${made.id}/link`));
 	return { trip: id, client: made.id, path: new URL(link).pathname };
 }
+/** What is known of a client's things. */
+const keptOf = async (
+	request: APIRequestContext,
+	client: string
+): Promise<{ typeId: string; facts: Record<string, unknown> }[]> => {
+	const text = await (await request.get(`/api/v1/clients/${client}`)).text();
+	const answer = JSON.parse(text) as { client?: { things: [] }; things?: [] };
+	return answer.things ?? answer.client!.things;
+};
+/** A photo as a phone takes it: large, and with a note of where it was taken. */
+const withPlace = (): Promise<Buffer> =>
+	sharp({ create: { width: 2400, height: 1800, channels: 3, background: '#5577aa' } })
+		.withExif({ IFD0: { Copyright: 'Somewhere' } })
+		.jpeg()
+		.toBuffer();
 const tick = (page: Page, name: RegExp) => page.getByRole('checkbox', { name });
 const said = (page: Page) => page.locator('.sync');
 
@@ -84,8 +100,26 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await phone.getByLabel(/^Your question/).fill('Does a scarf do, too?');
 	await phone.getByRole('button', { name: 'Send' }).click();
 	await expect(said(phone)).toHaveText(/2 answers are kept on this device/);
+	// The home test of a thing, its size and a photo wait as well.
+	await phone.getByRole('button', { name: 'More about Soft shell, jacket' }).click();
+	const zips = phone.getByRole('group', { name: 'Do all zips close? Soft shell, jacket' });
+	await zips.getByRole('button', { name: 'Yes' }).click();
+	const rolls = phone.getByRole('group', { name: 'Does water still roll off it? Soft shell, jacket' });
+	await rolls.getByRole('button', { name: 'No', exact: true }).click();
+	await expect(rolls.getByRole('button', { name: 'No', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await phone.getByRole('textbox', { name: /^Size.*Soft shell, jacket$/ }).fill('L');
+	await phone.getByRole('textbox', { name: /^Size.*Soft shell, jacket$/ }).press('Tab');
+	const photo = phone.getByRole('button', { name: /^Add a photo.*Soft shell, jacket$/ });
+	await photo.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+	await expect(phone.getByText('This is no picture that can be read.')).toBeVisible();
+	await photo.setInputFiles({ name: 'shell.jpg', mimeType: 'image/jpeg', buffer: await withPlace() });
+	await expect(phone.getByText('is sent once there is a connection')).toBeVisible();
+	expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
 	await phone.reload();
-	await expect(said(phone)).toHaveText(/2 answers are kept/);
+	await expect(said(phone)).toHaveText(/5 answers are kept/);
 	await expect(tick(phone, /^Neck tube, packed$/)).toBeChecked();
 	await context.setOffline(false);
 	await expect(said(phone)).toHaveText('All saved');
@@ -93,6 +127,14 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await page.goto(`/trips/${trip}/answers`);
 	const row = page.getByRole('region', { name: 'Ada Wick' });
 	await expect(row).toContainText('2 packed');
+	await expect(row).toContainText('At home it did not work: Soft shell (water soaks in).');
+	const image = row.getByRole('img', { name: 'Soft shell, sent by Ada' });
+	await expect(image).toBeVisible(LONG);
+	const kept = await (await request.get((await image.getAttribute('src'))!)).body();
+	expect((await sharp(kept).metadata()).exif).toBeUndefined();
+	expect(kept.includes('Somewhere')).toBe(false);
+	const { facts } = (await keptOf(request, client)).find(({ typeId }) => typeId === 'soft-shell')!;
+	expect(facts).toMatchObject({ size: { value: 'L' }, face: { value: 'worn out', source: 'measured' } });
 	await expect(row).toContainText('Does a scarf do, too?');
 	await expect(row).toContainText('about: Neck tube');
 	await row.getByLabel('Answer for Ada Wick').fill('It does, tucked in.');
@@ -116,13 +158,17 @@ test('a planner sends the link, the client answers without connection, comes bac
 	expect(JSON.stringify(kit)).toContain('"flask"');
 
 	// One question at a time, the one that is worth most; an answer is part of the kit, and in the end nothing is left to ask.
-	const question = phone.getByRole('region', { name: 'A question' });
+	const question = phone.getByRole('region', { name: 'Questions' });
 	await question.getByRole('button', { name: 'Why we ask' }).click(LONG);
 	await expect(question).toContainText(/\d+ moments? of your trip|It may decide/);
 	for (let i = 0; i < 12 && !(await question.getByText('That is all we need').isVisible()); i++) {
 		const no = question.getByRole('button', { name: 'No', exact: true });
 		await expect(no.or(question.getByText('That is all we need'))).toBeVisible(LONG);
-		if (await no.isVisible()) await no.press('Enter');
+		if (await no.isVisible()) {
+			await no.press('Enter');
+			// What an answer did is said at once.
+			await expect(question.getByRole('status')).toHaveText(/^Noted\./);
+		}
 		await expect(said(phone)).toHaveText('All saved');
 	}
 	await expect(question).toContainText('That is all we need', LONG);

@@ -28,13 +28,10 @@
 	const said = new Said(data, () => void invalidateAll());
 	$effect(() => {
 		const heard = { marks: data.marks, notes: data.notes };
-		const isAsking = data.asking !== null;
-		untrack(() => {
-			said.hear(heard);
-			// The questions that came in know what was answered.
-			if (isAsking && said.waiting.length === 0) said.answered = new Set();
-		});
+		untrack(() => said.hear(heard));
 	});
+	/** What was answered here since the page was last read: it may have been read before the answer was there. */
+	const answered = $derived(new Set([...said.answered].filter((id) => !data.answered.includes(id))));
 	/** What is kept for reading without connection is the page as it stands now, after so long without a change, ms. */
 	const KEPT_AFTER_MS = 1500;
 	$effect(() => {
@@ -43,9 +40,17 @@
 		const timer = setTimeout(keepPage, KEPT_AFTER_MS);
 		return () => clearTimeout(timer);
 	});
+	const ON_DEMAND = [
+		() => import('$lib/ui/my/ThingMore.svelte'),
+		() => import('$lib/ui/my/OwnsMore.svelte'),
+		() => import('$lib/ui/my/MyMail.svelte')
+	];
+	const SOON_MS = 600;
 	/** A list that is not there yet is looked for again, ms. */
 	const LOOK_AGAIN_MS = 3000;
 	onMount(() => {
+		// What is shown on demand is fetched soon: it has to be there without connection, too.
+		const soon = setTimeout(() => void Promise.all(ON_DEMAND.map((fetched) => fetched())), SOON_MS);
 		void said.begin();
 		void photos.begin();
 		window.addEventListener('online', said.sync);
@@ -55,6 +60,7 @@
 			if (isWaiting && trip.days.length > 0 && navigator.onLine) void invalidateAll();
 		}, LOOK_AGAIN_MS);
 		return () => {
+			clearTimeout(soon);
 			said.end();
 			photos.end();
 			window.removeEventListener('online', said.sync);
@@ -193,7 +199,7 @@
 			{language}
 			asking={data.asking}
 			ofHouse={data.houseQuestions}
-			answered={said.answered}
+			{answered}
 			isLikely={data.isLikely}
 			onanswer={(id, answer) => said.answer(id, answer)}
 		/>

@@ -121,8 +121,8 @@ export async function guestPage(guest: Guest) {
 				: null,
 		things: thingsOf(client, tests.get(clientId)!, photos.get(clientId)!),
 		asking,
-		/** answers that were given on this trip */
-		answers: answers.size,
+		/** questions that were answered on this trip */
+		answered: [...answers.keys()],
 		/** whether the rest can be taken as likely by now */
 		isLikely: answers.size >= ENOUGH_ANSWERS,
 		houseQuestions: asked.filter(({ id }) => !answers.has(id)),

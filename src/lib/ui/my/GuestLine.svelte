@@ -62,18 +62,19 @@
 		align-items: center;
 		border-bottom: 1px solid var(--rule);
 	}
-	li :global(label) {
+	li > :global(label) {
 		min-height: 48px;
 		font-size: 17px;
 		gap: 12px;
 		cursor: pointer;
 	}
-	li :global(input) {
+	li > :global(label input) {
 		width: 24px;
 		height: 24px;
 		flex: none;
 	}
-	li :global(.more) {
+	li > :global(.more) {
+		text-decoration: none;
 		min-height: 48px;
 		font-size: 20px;
 		font-weight: 700;

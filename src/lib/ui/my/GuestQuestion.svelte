@@ -25,7 +25,7 @@
 		asking: Asking | null;
 		/** asked by the house itself */
 		ofHouse: readonly { id: string; english: string; german: string }[];
-		/** answered in this browser, and not known to `asking` yet */
+		/** answered in this browser, and not known to what came from the server yet */
 		answered: ReadonlySet<string>;
 		/** whether the rest can be taken as likely */
 		isLikely: boolean;
@@ -71,16 +71,17 @@
 	}
 	function answer(given: Answer): void {
 		isWhyOpen = false;
-		if (next) {
-			did = whatItDid(next, given);
-			const isThere = given === 'yes' || given === 'unsure' || (given === 'unknown' && next.isAssumed);
+		const [asked, asker] = [next, ofHouseNext];
+		if (asked) {
+			did = whatItDid(asked, given);
+			const isThere = given === 'yes' || given === 'unsure' || (given === 'unknown' && asked.isAssumed);
 			// The first question's answers were foreseen; else the order that is known holds until the server says more.
-			const isFirst = ahead?.questions[0]?.id === next.id;
+			const isFirst = ahead?.questions[0]?.id === asked.id;
 			ahead = (isFirst && ahead?.after?.[isThere ? 'there' : 'away']) || ahead;
-			onanswer(next.id, given);
-		} else if (ofHouseNext) {
+			onanswer(asked.id, given);
+		} else if (asker) {
 			did = say('did.noted');
-			onanswer(ofHouseNext.id, given);
+			onanswer(asker.id, given);
 		}
 	}
 </script>

@@ -40,7 +40,7 @@
 
 <div class="more">
 	<label>
-		<span class="small">{say('thing.size')}</span>
+		<span class="small">{say('thing.size')}<span class="visually-hidden">: {name}</span></span>
 		<Input
 			bind:value={typed}
 			maxlength={20}
@@ -94,10 +94,15 @@
 		gap: 10px;
 		padding-bottom: 14px;
 	}
+	.take {
+		font-size: 14px;
+	}
 	.head {
 		font-weight: 700;
 	}
 	.test p {
+		font-size: 16px;
+		font-weight: 400;
 		margin-bottom: 4px;
 	}
 	.results,

@@ -70,7 +70,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'mark.ask': 'Dazu etwas fragen',
 	'mark.more': 'Mehr zu: {thing}',
 	'mark.tick': '{thing}, eingepackt',
-	'ask.head': 'Eine Frage',
+	'ask.head': 'Fragen',
 	'ask.why': 'Warum wir das fragen',
 	'ask.because':
 		'{moments, plural, =0 {Es kann den Ausschlag geben, zusammen mit dem, was du sonst hast.} one {Ein Moment deiner Reise verläuft damit anders als ohne.} other {# Momente deiner Reise verlaufen damit anders als ohne.}}',
@@ -113,7 +113,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'when.move': 'unterwegs',
 	'when.indoors': 'drinnen',
 	'thing.size': 'Größe',
-	'thing.sizeHint': 'M · 42 · 180',
+	'thing.sizeHint': 'etwa M, 42 oder 180',
 	'thing.test': 'Zu Hause probieren, alles übereinander',
 	'test.moves': 'Über allem anderen: Arme hoch, bücken, knien. Geht es?',
 	'test.helmet': 'Passt die Kapuze über den Helm?',

@@ -67,7 +67,7 @@ export const GUEST_MESSAGES = {
 	'mark.ask': 'Ask about it',
 	'mark.more': 'More about {thing}',
 	'mark.tick': '{thing}, packed',
-	'ask.head': 'A question',
+	'ask.head': 'Questions',
 	'ask.why': 'Why we ask',
 	'ask.because':
 		'{moments, plural, =0 {It may decide, together with the rest of what you have.} one {One moment of your trip goes otherwise with it than without.} other {# moments of your trip go otherwise with it than without.}}',
@@ -110,7 +110,7 @@ export const GUEST_MESSAGES = {
 	'when.move': 'on the move',
 	'when.indoors': 'indoors',
 	'thing.size': 'Size',
-	'thing.sizeHint': 'M · 42 · 180',
+	'thing.sizeHint': 'such as M, 42 or 180',
 	'thing.test': 'Try it at home, with everything on',
 	'test.moves': 'Over all the rest: arms up, bend, kneel. Does it work?',
 	'test.helmet': 'Does the hood go over the helmet?',
