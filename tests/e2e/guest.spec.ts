@@ -6,6 +6,7 @@ import { type APIRequestContext, expect, type Page, test, weightOf } from './tes
 
 /** The private link: sent by a planner, answered on a phone, with and without connection. */
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
+const ASKED = /^(Questions|Your guides also ask)$/;
 const LONG = { timeout: 360_000 };
 
 /** A trip like the demo's with one client of its own, and the link. */
@@ -158,7 +159,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	expect(JSON.stringify(kit)).toContain('"flask"');
 
 	// One question at a time, the one that is worth most; an answer is part of the kit, and in the end nothing is left to ask.
-	const question = phone.getByRole('region', { name: 'Questions' });
+	const question = phone.getByRole('region', { name: ASKED });
 	await question.getByRole('button', { name: 'Why we ask' }).click(LONG);
 	await expect(question).toContainText(/\d+ moments? of your trip|It may decide/);
 	for (let i = 0; i < 12 && !(await question.getByText('That is all we need').isVisible()); i++) {
@@ -252,5 +253,67 @@ test('a link that was ended, guessed, or is another client’s shows nothing', a
 	await expect(visitor.getByRole('heading', { name: 'This link opens no more' })).toBeVisible();
 	expect((await visitor.request.post('/api/v1/my/answers', { data: { says: [] } })).status()).toBe(401);
 	expect((await visitor.request.get(first.path, { maxRedirects: 0 })).status()).toBe(404);
+	await context.close();
+});
+
+test('questions of the house are asked after the others, and mail goes to the address that the client gave', async ({
+	page,
+	request,
+	browser
+}) => {
+	test.slow();
+	const { trip, path } = await guestWithLink(request, 'Eve Moss');
+	await page.goto('/house/questions');
+	await page.getByRole('button', { name: 'Ask every client' }).click();
+	await expect(page.getByText('Write the question first.')).toBeVisible();
+	const words = 'Do you snore, Eve? <b>really</b>';
+	await page.getByLabel('Question', { exact: true }).fill(words);
+	await page.getByRole('button', { name: 'Ask every client' }).click();
+	const asked = page.getByRole('listitem').filter({ hasText: words });
+	await expect(asked).toBeVisible();
+	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+	const context = await browser.newContext({ ...PHONE, storageState: { cookies: [], origins: [] } });
+	const phone = await context.newPage();
+	await phone.goto(path);
+	const questions = phone.getByRole('region', { name: ASKED });
+	const unknown = questions.getByRole('button', { name: 'I do not know' });
+	for (let i = 0; i < 15 && !(await questions.getByText(words).isVisible()); i++) {
+		await unknown.press('Enter', LONG);
+		await expect(questions.getByRole('status')).not.toBeEmpty();
+	}
+	await expect(questions.getByText(words)).toBeVisible(LONG);
+	await questions.getByRole('button', { name: 'No', exact: true }).click();
+	await expect(said(phone)).toHaveText('All saved');
+	await phone.getByRole('heading', { name: 'Where we may write to you' }).scrollIntoViewIfNeeded();
+	const mail = phone.getByLabel('Mail address');
+	await mail.fill('eve at home');
+	await phone.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(phone.getByText('This is no mail address.')).toBeVisible();
+	await mail.fill('eve@mail.example');
+	await phone.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(phone.getByText('Saved.')).toBeVisible();
+
+	await page.goto(`/trips/${trip}/answers`);
+	const row = page.getByRole('region', { name: 'Eve Moss' });
+	await expect(row.getByText(words)).toBeVisible();
+	await page.getByLabel('Letters and pages begin in').selectOption('German');
+	await row.getByRole('button', { name: /^Mail the reminder/ }).click();
+	await expect(row.getByText('Kept in the outbox: no mail server is set.')).toBeVisible();
+	await row.getByText(/^One mail, the last/).click();
+	await expect(row.getByText(/^Hallo Eve, deine Liste .* wartet/)).toBeVisible();
+	await row.getByRole('button', { name: /^Mail a link/ }).click();
+	await row.getByText(/^2 mails, the last/).waitFor();
+	// The secret of the new link stands in the mail only, and the one before opens no more.
+	expect(await row.innerText()).not.toMatch(/\/c\/[\w-]{20}/);
+	expect((await phone.request.get('/my', { maxRedirects: 0 })).status()).toBe(303);
+	await page.goto('/house/questions');
+	const noMore = asked.getByRole('button', { name: /^Ask no more/ });
+	await noMore.click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await noMore.click();
+	await expect(noMore).toHaveCount(0);
+	await page.getByText(/^Asked before/).click();
+	await expect(asked.getByRole('button', { name: /^Ask again/ })).toBeVisible();
 	await context.close();
 });

@@ -11,12 +11,25 @@
 	import { Photos } from '$lib/ui/my/photos.svelte';
 	import { Said } from '$lib/ui/my/said.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
-	import { guestDate, guestMessage, guestTypeName, type Language } from '$lib/words/guest/guest-words';
+	import {
+		guestDate,
+		guestMessage,
+		guestPlace,
+		guestTypeName,
+		type Language
+	} from '$lib/words/guest/guest-words';
+	import { needWords } from '$lib/words/guest/need-words';
 	import { firstName } from '$lib/words/labels';
 
 	let { data } = $props();
 	const units = $derived(readerUnits());
-	const { language, list, trip } = $derived(data);
+	const { language, trip } = $derived(data);
+	// The list as it was stays readable while it is drawn up anew.
+	let before = $state.raw(untrack(() => data.list));
+	$effect(() => {
+		if (data.list) before = data.list;
+	});
+	const list = $derived(data.list ?? before);
 	const first = $derived(firstName(data.name));
 	const say = (id: Parameters<typeof guestMessage>[1], values = {}): string =>
 		guestMessage(language, id, values);
@@ -53,8 +66,8 @@
 		const soon = setTimeout(() => void Promise.all(ON_DEMAND.map((fetched) => fetched())), SOON_MS);
 		void said.begin();
 		void photos.begin();
-		window.addEventListener('online', said.sync);
-		window.addEventListener('online', photos.sync);
+		const sync = (): void => void Promise.all([said.sync(), photos.sync()]);
+		window.addEventListener('online', sync);
 		const look = setInterval(() => {
 			const isWaiting = (data.list === null && data.knowsKit) || data.asking === null;
 			if (isWaiting && trip.days.length > 0 && navigator.onLine) void invalidateAll();
@@ -63,39 +76,25 @@
 			clearTimeout(soon);
 			said.end();
 			photos.end();
-			window.removeEventListener('online', said.sync);
-			window.removeEventListener('online', photos.sync);
+			window.removeEventListener('online', sync);
 			clearInterval(look);
 		};
 	});
 
-	const needName = ({ code, part, about }: { code: string; part: string; about: string }): string => {
-		if (code === 'wrongFootwear') return say('need.footwear');
-		if (code === 'missing' && ['sleep', 'feet', 'legs', 'torso'].includes(part))
-			return say(`need.${part}` as 'need.feet');
-		return say('need.gear', { gear: about || part });
-	};
 	const place = $derived(
-		[
+		guestPlace(
+			language,
 			trip.place,
-			...(trip.days.length > 0
-				? [
-						[...new Set([trip.days[0]!, trip.days.at(-1)!])]
-							.map(({ date }) => guestDate(language, date))
-							.join(' – ')
-					]
-				: [])
-		]
-			.filter(Boolean)
-			.map((words) => ` · ${words}`)
-			.join('')
+			trip.days.map(({ date }) => date)
+		)
 	);
+	const startId = (need: unknown): string => `start-${JSON.stringify(need)}`.slice(0, 100);
 	/** All that can be ticked, so that one sees how far one is. */
 	const lineIds = $derived(
 		list === null
 			? []
 			: [
-					...list.start.map((need) => `start-${JSON.stringify(need)}`.slice(0, 100)),
+					...list.start.map(startId),
 					...list.toGet.map(({ typeId }) => `get-${typeId}`),
 					...list.rides.flatMap(({ lines }) => lines.map(({ id }) => id)),
 					...list.everybody.map(({ id }) => `everybody-${id}`),
@@ -210,6 +209,7 @@
 		{#if list === null}
 			<p>{say(trip.days.length === 0 ? 'list.noDays' : data.knowsKit ? 'list.waiting' : 'list.noKit')}</p>
 		{:else}
+			{#if data.list === null}<p role="status" class="small">{say('list.anew')}</p>{/if}
 			<p class="done">
 				<progress max={Math.max(1, lineIds.length)} value={packed} aria-label={say('list.head')}></progress>
 				{say('list.done', { packed, all: lineIds.length })}
@@ -218,7 +218,7 @@
 				<h3 class="must">{say('list.start')}</h3>
 				<ul>
 					{#each list.start as need, i (i)}
-						{@render line(`start-${JSON.stringify(need)}`.slice(0, 100), needName(need))}
+						{@render line(startId(need), needWords(language, need))}
 					{/each}
 				</ul>
 			{/if}
@@ -386,7 +386,6 @@
 		gap: 8px;
 		justify-items: start;
 	}
-	form :global(.chosen),
 	form :global(textarea) {
 		width: 100%;
 	}

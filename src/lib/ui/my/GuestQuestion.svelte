@@ -43,7 +43,9 @@
 	});
 	const open = $derived((ahead?.questions ?? []).filter(({ id }) => !answered.has(id)));
 	const next = $derived(open[0] ?? null);
-	const ofHouseNext = $derived(next ? null : (ofHouse.find(({ id }) => !answered.has(id)) ?? null));
+	const ofHouseNext = $derived(
+		next || ahead === null ? null : (ofHouse.find(({ id }) => !answered.has(id)) ?? null)
+	);
 	const words = $derived(
 		next
 			? say(`ask.${next.id}`)

@@ -24,6 +24,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'weather.picture': 'So gehst du am ersten Tag los',
 	'list.head': 'Meine Liste',
 	'list.waiting': 'Deine Liste wird gerade ausgerechnet. Sie erscheint von selbst.',
+	'list.anew': 'Wird mit dem, was du gesagt hast, neu gemacht.',
 	'list.noKit':
 		'Deine Reiseleitung weiß noch nicht, was du hast. Trag es unten ein, dann entsteht die Liste.',
 	'list.noDays': 'Die Reise hat noch keine Tage. Schau später wieder herein.',

@@ -22,6 +22,7 @@ export const GUEST_MESSAGES = {
 	'weather.picture': 'How you set out on the first day',
 	'list.head': 'My list',
 	'list.waiting': 'Your list is being worked out. It comes by itself.',
+	'list.anew': 'Being drawn up anew with what you said.',
 	'list.noKit': 'Your guide does not know yet what you own. Add it below, and the list draws itself.',
 	'list.noDays': 'The trip has no days yet. Look in again later.',
 	'list.done': '{packed} of {all} packed',

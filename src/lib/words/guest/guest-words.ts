@@ -57,3 +57,15 @@ export const guestDate = (language: Language, iso: string): string =>
 /** Some words in a row, as they are said: "in the evenings and at night". */
 export const guestListed = (language: Language, words: readonly string[]): string =>
 	new Intl.ListFormat(CATALOGUES[language].locale, { type: 'conjunction' }).format(words);
+
+/** Where and when a trip is: " · Vessel valley · Sat 23 January – Sun 24 January". @param dates ISO dates, the earliest first */
+export const guestPlace = (language: Language, place: string, dates: readonly string[]): string =>
+	[
+		place,
+		[...new Set([dates[0], dates.at(-1)])]
+			.flatMap((date) => (date ? [guestDate(language, date)] : []))
+			.join(' – ')
+	]
+		.filter(Boolean)
+		.map((words) => ` · ${words}`)
+		.join('');
