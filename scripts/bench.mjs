@@ -10,11 +10,13 @@ import { loadTs, root } from './lib/load-ts.mjs';
 import { ensureBuild, ensurePrograms, ensureSynced, freePort } from './lib/machine.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
 import { pageTimes } from './lib/page-times.mjs';
+import { tickTimes } from './lib/tick-times.mjs';
 
 ensurePrograms(['mariadbd', 'mariadb-install-db', 'chromium']);
 ensureSynced(root);
 
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+const p95 = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)];
 let slow = 0;
 /** Prints a figure: its median, its range, and whether it keeps its limit. */
 function tell(name, values, unit, limit, more = '') {
@@ -101,11 +103,16 @@ async function seasonPages() {
 		}
 		await storedPlan(app.address);
 		for (const { name, values, limit } of await pageTimes(app.address)) tell(name, values, 'ms', limit);
+		const { times: ticked, lost } = await tickTimes(app.address);
+		const slowest = p95(ticked);
+		if (slowest > 500 || lost > 0) slow++;
+		console.log(
+			`${slowest > 500 || lost > 0 ? '✗' : '✓'} 200 clients tick at once: p95 ${slowest.toFixed(0)} ms of ${ticked.length} ticks, ${lost} lost (limits 500 ms, none)`
+		);
 	} finally {
 		await app.stop();
 		await database.stop();
 	}
-	const p95 = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)];
 	const bare = p95(times.get(BARE));
 	console.log(`  bare page ${BARE}: p95 ${bare.toFixed(1)} ms`);
 	for (const page of PAGES) {

@@ -38,20 +38,27 @@ async function trimmed(): Promise<void> {
 	await Promise.all(kept.slice(0, Math.max(0, kept.length - MOST_PAGES)).map((one) => cache.delete(one)));
 }
 
-/** A page says what it was made of: its parts and itself are kept. */
+async function keepAll({ page, parts }: { page: string; parts: string[] }): Promise<void> {
+	const cache = await caches.open(PARTS);
+	const missing: string[] = [];
+	for (const part of new Set(parts))
+		if (isOurs(new URL(part)) && isPart(new URL(part)) && !(await cache.match(part))) missing.push(part);
+	await Promise.all(missing.map((part) => keep(PARTS, part)));
+	await (await caches.open(PAGES)).delete(page);
+	await keep(PAGES, page);
+	await trimmed();
+}
+const forgetAll = async (): Promise<void> => {
+	for (const name of await caches.keys()) await caches.delete(name);
+};
+
+/** One after the other: what is being kept is kept before all is forgotten, and not after. */
+let busy: Promise<void> = Promise.resolve();
+/** A page says what it was made of: its parts and itself are kept. Or it says that all is to be forgotten. */
 worker.addEventListener('message', (event: ExtendableMessageEvent) => {
-	const { page, parts } = event.data as { page: string; parts: string[] };
-	const keepAll = async (): Promise<void> => {
-		const cache = await caches.open(PARTS);
-		const missing: string[] = [];
-		for (const part of new Set(parts))
-			if (isOurs(new URL(part)) && isPart(new URL(part)) && !(await cache.match(part))) missing.push(part);
-		await Promise.all(missing.map((part) => keep(PARTS, part)));
-		await (await caches.open(PAGES)).delete(page);
-		await keep(PAGES, page);
-		await trimmed();
-	};
-	event.waitUntil(keepAll());
+	const said = event.data as { page: string; parts: string[] } | 'forget';
+	busy = busy.then(() => (said === 'forget' ? forgetAll() : keepAll(said))).catch(() => undefined);
+	event.waitUntil(busy.then(() => event.ports[0]?.postMessage('done')));
 });
 
 worker.addEventListener('fetch', (event) => {

@@ -266,7 +266,8 @@ test('questions of the house are asked after the others, and mail goes to the ad
 	await page.goto('/house/questions');
 	await page.getByRole('button', { name: 'Ask every client' }).click();
 	await expect(page.getByText('Write the question first.')).toBeVisible();
-	const words = 'Do you snore, Eve? <b>really</b>';
+	// One that nobody asked before.
+	const words = `Do you snore, Eve? <b>really</b> ${Date.now()}`;
 	await page.getByLabel('Question', { exact: true }).fill(words);
 	await page.getByRole('button', { name: 'Ask every client' }).click();
 	const asked = page.getByRole('listitem').filter({ hasText: words });

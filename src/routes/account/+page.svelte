@@ -2,6 +2,8 @@
 	import { Button } from 'flowbite-svelte';
 	import Typed from '$lib/ui/sign-in/Typed.svelte';
 
+	import { forgetPages, forgettingFirst } from '$lib/ui/frame/keep-page';
+
 	let { data, form } = $props();
 	const errors = $derived<Record<string, string>>(form?.errors ?? {});
 	const ROLE_WORDS = {
@@ -11,14 +13,7 @@
 	};
 
 	/** What this browser kept for reading without connection goes before one leaves: the next person at it is another. */
-	async function forget(event: SubmitEvent): Promise<void> {
-		const form = event.currentTarget as HTMLFormElement;
-		if (!('caches' in window) || form.dataset['forgotten']) return;
-		event.preventDefault();
-		form.dataset['forgotten'] = 'yes';
-		await Promise.all((await caches.keys()).map((key) => caches.delete(key))).catch(() => undefined);
-		form.requestSubmit();
-	}
+	const forget = forgettingFirst(forgetPages);
 </script>
 
 <svelte:head><title>You · Snug Summit</title></svelte:head>

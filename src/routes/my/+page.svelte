@@ -2,7 +2,7 @@
 	import { Button, Textarea } from 'flowbite-svelte';
 	import { onMount, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { keepPage } from '$lib/ui/frame/keep-page';
+	import { forgettingFirst, keepPage } from '$lib/ui/frame/keep-page';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';
@@ -119,14 +119,7 @@
 		document.cookie = `language=${other}; path=/; max-age=31536000; samesite=lax`;
 		void invalidateAll();
 	}
-	async function forget(event: SubmitEvent): Promise<void> {
-		const form = event.currentTarget as HTMLFormElement;
-		if (form.dataset['forgotten']) return;
-		event.preventDefault();
-		form.dataset['forgotten'] = 'yes';
-		await forgetAll();
-		form.requestSubmit();
-	}
+	const forget = forgettingFirst(forgetAll);
 	const other = $derived<Language>(language === 'de' ? 'en' : 'de');
 </script>
 

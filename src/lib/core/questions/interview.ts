@@ -21,7 +21,7 @@ export interface WorthAsking {
 	/** types of which any one answers it; the first is what a plain yes stands for */
 	typeIds: readonly string[];
 	likely: number;
-	/** verdict words that the answer is expected to change: as many as it changes, by how likely it is another one than is likely, and by how often that weather comes */
+	/** how likely the answer is not the likely one, times the root of the verdict words that it changes, by how often their weather comes */
 	worth: number;
 	changes: readonly Otherwise[];
 }
@@ -39,7 +39,11 @@ const RARE_WEIGHT = 0.25;
 const UNLIKELY_WEIGHT = 0.01;
 /** Unlike days of a trip up to which they are dressed as a plan does it. */
 const SHORT_DAYS = 3;
-/** How likely the answer is another one than the likely one, 0 to 0.5. */
+/**
+ * How likely the answer is another one than the likely one, 0 to 0.5. The worth of a question is that, times the root of what
+ * it changes: a tenth moment that goes otherwise counts less than the first, since it is the same guest who then stands there
+ * wrongly dressed. (`npm run interviews` counts who is ready after ten answers.)
+ */
 const surprise = (likely: number): number => Math.min(likely, 1 - likely);
 
 /**
@@ -152,7 +156,7 @@ export class Interviewer {
 					id,
 					typeIds: [typeId, ...typeIds.filter((one) => one !== typeId)],
 					likely: share,
-					worth: weight * surprise(share),
+					worth: Math.sqrt(weight) * surprise(share),
 					changes
 				});
 		}

@@ -50,7 +50,7 @@ export async function answersOn(houseId: string, tripId: string, accountId: stri
 				/** answers to questions of the house */
 				answers: asked.flatMap((question) => {
 					const answer = answers.get(id)?.get(question.id);
-					return answer ? [{ question: question.english, answer }] : [];
+					return answer ? [{ id: question.id, question: question.english, answer }] : [];
 				}),
 				asked: answers.get(id)?.size ?? 0,
 				/** parts of the home test that did not go well */

@@ -1,5 +1,6 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import type { ClientSays } from '$lib/core/kit/answers';
+import { forgetPages } from '../frame/keep-page';
 
 /** What was said and is not at the server yet, in the browser's own database: it outlives a reload without connection. */
 interface Kept extends DBSchema {
@@ -21,7 +22,6 @@ export const quietly = <T>(work: Promise<T>): Promise<T | null> => work.catch(()
 
 /** Forgets all that this browser kept of the page. */
 export async function forgetAll(): Promise<void> {
-	if ('caches' in window)
-		await quietly(caches.keys().then((keys) => Promise.all(keys.map((key) => caches.delete(key)))));
+	await quietly(forgetPages());
 	await quietly(browserStore().then((db) => Promise.all([db.clear('says'), db.clear('photos')])));
 }

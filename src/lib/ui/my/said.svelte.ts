@@ -10,7 +10,7 @@ type Words = ClientSays extends infer One
 		? Omit<One, 'id' | 'saidAt'>
 		: never
 	: never;
-type Heard = { marks: SaidMark[]; notes: Note[] };
+type Heard = { marks: SaidMark[]; notes?: Note[] };
 
 /**
  * What a client says on the page of the private link. It is shown at once, kept until the server has it, and sent again when
@@ -32,13 +32,16 @@ export class Said {
 		this.#hear(heard);
 		this.#changed = changed;
 	}
+	/** @param marks of the lines that something was said of */
 	#hear({ marks, notes }: Heard): void {
-		this.#marks = marks;
-		this.#notes = notes;
+		const news = new Set(marks.map(({ lineId }) => lineId));
+		this.#marks = [...this.#marks.filter(({ lineId }) => !news.has(lineId)), ...marks];
+		if (notes) this.#notes = notes;
 	}
-	/** Takes what the server has now. */
-	hear(heard: Heard): void {
-		this.#hear(heard);
+	/** Takes what the server has now, all of it. */
+	hear({ marks, notes }: Heard): void {
+		this.#marks = [];
+		this.#hear({ marks, notes });
 	}
 
 	/** What holds of each line, with what is on its way. */

@@ -14,18 +14,40 @@ export interface Entry {
 }
 const LONGEST = 300;
 
-export const noteEntry = async (
+type EntryRow = [houseId: string, who: string, way: string, method: string, what: string];
+/** Entries of one statement at most. */
+const MOST_AT_ONCE = 200;
+let waiting: EntryRow[] = [];
+let writing: Promise<void> | null = null;
+let next: Promise<void> | null = null;
+/** Writes all entries that wait in one statement: many who save at the same moment do not wait for one another. */
+async function writeWaiting(): Promise<void> {
+	while (waiting.length > 0) {
+		const rowsNow = waiting.slice(0, MOST_AT_ONCE);
+		waiting = waiting.slice(MOST_AT_ONCE);
+		await write(
+			pool(),
+			`INSERT INTO entries (house_id, who, way, method, what) VALUES ${rowsNow.map(() => '(?, ?, ?, ?, ?)').join(', ')}`,
+			rowsNow.flat()
+		);
+	}
+}
+
+/** Keeps what somebody did; it is kept once this is done. */
+export function noteEntry(
 	{ houseId, name, way }: { houseId: string; name: string; way: Entry['way'] },
 	method: string,
 	path: string
-): Promise<void> =>
-	void (await write(pool(), 'INSERT INTO entries (house_id, who, way, method, what) VALUES (?, ?, ?, ?, ?)', [
-		houseId,
-		name,
-		way,
-		method,
-		path.slice(0, LONGEST)
-	]));
+): Promise<void> {
+	waiting.push([houseId, name, way, method, path.slice(0, LONGEST)]);
+	next ??= (writing ?? Promise.resolve())
+		.catch(() => undefined)
+		.then(() => {
+			[writing, next] = [next, null];
+			return writeWaiting();
+		});
+	return next;
+}
 
 /** Most that one page shows. */
 export const ENTRIES_AT_ONCE = 100;

@@ -221,7 +221,7 @@
 		{/if}
 		{#if row.answers.length > 0}
 			<dl>
-				{#each row.answers as { question, answer } (question)}
+				{#each row.answers as { id, question, answer } (id)}
 					<dt class="small soft">{question}</dt>
 					<dd>{ANSWER_WORDS[answer]}</dd>
 				{/each}
