@@ -50,6 +50,78 @@ async function groupTrip(address) {
 	}
 }
 
+/** The list of a client's page. */
+const LIST = 'section[aria-labelledby="list-head"] progress';
+/** Opens a new private link. @returns the cookies of the visit */
+async function visitOf(address, tripId, clientId) {
+	const { link } = await post(`${address}/api/v1/trips/${tripId}/clients/${clientId}/link`, {});
+	const opened = await fetch(link, { redirect: 'manual' });
+	const [name, value] = opened.headers.getSetCookie()[0].split(';')[0].split('=');
+	return [{ name, value, url: address }];
+}
+
+/** What everybody has of whom next to nothing is known. */
+const LITTLE = ['briefs', 'tshirt-cotton', 'jeans', 'sock-mid', 'boot-hiking', 'sunglasses'];
+const ANSWERS = 8;
+/** One reads a question and thinks, ms. */
+const THINKS_MS = 6000;
+/** Questions of a week for a guest of whom little is known, answered one after the other. @returns times from a press to the next question, ms */
+async function questionTimes(browser, address) {
+	const { trip } = await demo(address);
+	const week = Array.from({ length: 7 }, (_, i) => {
+		const stage = trip.stages[i % trip.stages.length];
+		return { ...stage, id: `week-${i}`, date: `2027-02-0${i + 1}`, name: `Day ${i + 1}` };
+	});
+	const { id } = await post(`${address}/api/v1/trips`, { name: 'Week', place: '' });
+	const { weathers, site } = trip;
+	await send('PUT', `${address}/api/v1/trips/${id}`, {
+		name: 'Week',
+		place: '',
+		site,
+		weathers,
+		stages: week,
+		version: 1
+	});
+	const quantity = { value: 1, source: 'guide', state: 'has' };
+	const guest = await guestOn(
+		address,
+		id,
+		'Asked One',
+		LITTLE.map((typeId) => ({ typeId, quantity }))
+	);
+	const context = await browser.newContext({
+		...devices['Pixel 7'],
+		serviceWorkers: 'block',
+		locale: 'en-GB'
+	});
+	await context.addCookies(await visitOf(address, id, guest));
+	const page = await context.newPage();
+	await page.goto(`${address}/my`);
+	const values = [];
+	for (let i = 0; i < ANSWERS; i++) {
+		await page.waitForSelector('.answers button', { timeout: 600_000 });
+		await page.waitForTimeout(THINKS_MS);
+		values.push(
+			await page.evaluate(
+				(at) =>
+					new Promise((resolve) => {
+						const before = document.querySelector('.question').textContent;
+						const begun = performance.now();
+						const look = () =>
+							document.querySelector('.question')?.textContent === before
+								? requestAnimationFrame(look)
+								: resolve(performance.now() - begun);
+						document.querySelectorAll('.answers button')[at].click();
+						requestAnimationFrame(look);
+					}),
+				i % 3 === 1 ? 2 : 0
+			)
+		);
+	}
+	await context.close();
+	return values;
+}
+
 /**
  * What somebody waits for, from the address typed to what is read.
  * @returns figures with their limits, as `npm run bench` prints them
@@ -59,13 +131,13 @@ export async function pageTimes(address) {
 		executablePath: programPath('chromium'),
 		args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
 	});
-	const timed = async (url, seen, { phone = false } = {}) => {
+	const timed = async (url, seen, { phone = false, cookies } = {}) => {
 		const context = await browser.newContext({
 			...(phone ? devices['Pixel 7'] : {}),
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			serviceWorkers: 'block'
 		});
-		await context.addCookies(await demoCookies(address));
+		await context.addCookies(cookies ?? (await demoCookies(address)));
 		const page = await context.newPage();
 		if (phone) {
 			const session = await context.newCDPSession(page);
@@ -127,6 +199,18 @@ export async function pageTimes(address) {
 			fresh.push(await timed(`/trips/${id}/plan/${guest}`, allRight));
 		}
 		figures.push({ name: 'a new plan is read', values: fresh, limit: 3000 });
+		const cookies = await visitOf(address, 'demo-trip', 'demo-teo');
+		await timed('/my', LIST, { cookies });
+		figures.push({
+			name: 'a client’s page is read on a slow phone',
+			values: await several(5, '/my', LIST, { phone: true, cookies }),
+			limit: 3000
+		});
+		figures.push({
+			name: 'the next question is there after an answer',
+			values: await questionTimes(browser, address),
+			limit: 300
+		});
 	} finally {
 		await browser.close();
 	}

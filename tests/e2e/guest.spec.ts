@@ -38,7 +38,7 @@ async function guestWithLink(
 const keptOf = async (
 	request: APIRequestContext,
 	client: string
-): Promise<{ typeId: string; facts: Record<string, unknown> }[]> => {
+): Promise<{ id: string; typeId: string; facts: Record<string, unknown> }[]> => {
 	const text = await (await request.get(`/api/v1/clients/${client}`)).text();
 	const answer = JSON.parse(text) as { client?: { things: [] }; things?: [] };
 	return answer.things ?? answer.client!.things;
@@ -248,6 +248,28 @@ test('a link that was ended, guessed, or is another client’s shows nothing', a
 	])
 		expect((await visitor.request.post('/api/v1/my/answers', { data: bad })).status()).toBe(400);
 
+	// A photo is read as a picture or not at all, is of a thing of one's own, and is shown as nothing but a picture.
+	const [thing] = await keptOf(request, first.client);
+	const [other] = await keptOf(request, second.client);
+	const photo = (id: string, of: string, data: Buffer) =>
+		visitor.request.post(`/api/v1/my/photos?id=${id}&thing=${of}`, {
+			headers: { 'content-type': 'application/octet-stream' },
+			data
+		});
+	const id = crypto.randomUUID();
+	const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>');
+	expect((await photo(id, thing!.id, svg)).status()).toBe(400);
+	expect((await photo(id, other!.id, await withPlace())).status()).toBe(404);
+	expect((await photo('../../x', thing!.id, await withPlace())).status()).toBe(400);
+	expect((await photo(id, thing!.id, await withPlace())).status()).toBe(201);
+	const shown = await visitor.request.get(`/api/v1/my/photos/${id}`);
+	expect(shown.headers()).toMatchObject({
+		'content-type': 'image/jpeg',
+		'x-content-type-options': 'nosniff',
+		'content-security-policy': "default-src 'none'; sandbox"
+	});
+	expect((await visitor.request.get(`/api/v1/photos/${id}`)).status()).toBe(401);
+
 	expect((await request.delete(`/api/v1/trips/${first.trip}/clients/${first.client}/link`)).ok()).toBe(true);
 	await visitor.goto('/my');
 	await expect(visitor.getByRole('heading', { name: 'This link opens no more' })).toBeVisible();
@@ -295,8 +317,22 @@ test('questions of the house are asked after the others, and mail goes to the ad
 	await phone.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(phone.getByText('Saved.')).toBeVisible();
 
+	// Everything on at once, one thing after the other; what was put off comes back later.
+	await phone.getByRole('heading', { name: 'Something else that you own' }).scrollIntoViewIfNeeded();
+	const home = phone.getByRole('region', { name: 'Try it on at home' });
+	await home.getByRole('button', { name: 'Begin' }).click(LONG);
+	await home.getByRole('button', { name: 'Later' }).click();
+	await home.getByRole('button', { name: 'Yes', exact: true }).click();
+	await home.getByRole('button', { name: 'No', exact: true }).click();
+	await expect(home).toContainText(/2 of \d+ tried/);
+	await expect(said(phone)).toHaveText('All saved');
+
 	await page.goto(`/trips/${trip}/answers`);
 	const row = page.getByRole('region', { name: 'Eve Moss' });
+	await expect(row).toContainText('2 parts of the home test done');
+	await expect(row).toContainText('At home it did not work:');
+	await row.getByText('What happened when').click();
+	await expect(row.getByText('link opened')).toBeVisible();
 	await expect(row.getByText(words)).toBeVisible();
 	await page.getByLabel('Letters and pages begin in').selectOption('German');
 	await row.getByRole('button', { name: /^Mail the reminder/ }).click();

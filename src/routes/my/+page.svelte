@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { Button, Textarea } from 'flowbite-svelte';
+	import { Button } from 'flowbite-svelte';
 	import { onMount, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { forgettingFirst, keepPage } from '$lib/ui/frame/keep-page';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';
+	import MyNotes from '$lib/ui/my/MyNotes.svelte';
 	import TripWeather from '$lib/ui/my/TripWeather.svelte';
 	import { forgetAll } from '$lib/ui/my/browser-store';
 	import { Photos } from '$lib/ui/my/photos.svelte';
@@ -55,6 +56,7 @@
 	});
 	const ON_DEMAND = [
 		() => import('$lib/ui/my/ThingMore.svelte'),
+		() => import('$lib/ui/my/HomeTest.svelte'),
 		() => import('$lib/ui/my/OwnsMore.svelte'),
 		() => import('$lib/ui/my/MyMail.svelte')
 	];
@@ -103,17 +105,19 @@
 	);
 	const packed = $derived(lineIds.filter((id) => said.marks.get(id) === 'packed').length);
 
+	const toTry = $derived(
+		(list?.rides ?? []).flatMap(({ lines }) =>
+			lines.flatMap(({ id, name, typeId }) => {
+				const thing = data.things[id];
+				return thing ? [{ id, name: thingName(name, typeId), ...thing }] : [];
+			})
+		)
+	);
+
 	let about = $state('');
-	let question = $state('');
 	function askAbout(thing: string): void {
 		about = thing;
 		document.getElementById('question')?.focus();
-	}
-	function sendQuestion(event: SubmitEvent): void {
-		event.preventDefault();
-		if (question.trim() === '') return;
-		said.ask(question.trim(), about);
-		[question, about] = ['', ''];
 	}
 	function speak(other: Language): void {
 		document.cookie = `language=${other}; path=/; max-age=31536000; samesite=lax`;
@@ -266,6 +270,12 @@
 		{/if}
 	</section>
 
+	<OnceNear height={160}>
+		{#await import('$lib/ui/my/HomeTest.svelte') then { default: HomeTest }}
+			<HomeTest {language} things={toTry} {said} />
+		{/await}
+	</OnceNear>
+
 	<section aria-labelledby="own-head">
 		<h2 id="own-head">{say('list.add')}</h2>
 		<OnceNear height={120}>
@@ -275,30 +285,7 @@
 		</OnceNear>
 	</section>
 
-	<section aria-labelledby="notes-head">
-		<h2 id="notes-head">{say('note.head')}</h2>
-		<ul class="notes">
-			{#each said.notes as note (note.id)}
-				<li class={note.saidBy}>
-					<p class="small soft">
-						{note.saidBy === 'client' ? say('note.you') : note.who}{note.about
-							? ` · ${say('note.about', { thing: note.about })}`
-							: ''}
-					</p>
-					<p>{note.text}</p>
-				</li>
-			{:else}
-				<li class="soft">{say('note.none')}</li>
-			{/each}
-		</ul>
-		<form onsubmit={sendQuestion}>
-			<label class="label" for="question">
-				{say('note.label')}{about ? ` · ${say('note.about', { thing: about })}` : ''}
-			</label>
-			<Textarea id="question" rows={3} maxlength={1000} bind:value={question} />
-			<Button type="submit">{say('note.send')}</Button>
-		</form>
-	</section>
+	<MyNotes {language} {said} bind:about />
 
 	<OnceNear height={160}>
 		{#await import('$lib/ui/my/MyMail.svelte') then { default: MyMail }}
@@ -359,32 +346,6 @@
 	li.have :global(button) {
 		min-height: 44px;
 		padding: 6px 14px;
-	}
-	.notes li {
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		padding: 6px 12px;
-		margin-bottom: 8px;
-	}
-	.notes li.soft {
-		border: 0;
-		padding: 0;
-	}
-	.notes li.house {
-		background: var(--sheet);
-		border-width: 2px;
-	}
-	form {
-		display: grid;
-		gap: 8px;
-		justify-items: start;
-	}
-	form :global(textarea) {
-		width: 100%;
-	}
-	form :global(button[type='submit']) {
-		min-height: 44px;
-		padding: 6px 18px;
 	}
 	.foot {
 		margin: 26px 0 10px;

@@ -9,7 +9,7 @@ export const CHECK_RESULTS = ['pass', 'fail', 'not done'] as const;
 export type CheckResult = (typeof CHECK_RESULTS)[number];
 
 /** Layers from this position on go over others: whether they do is settled by putting them on. */
-const OVER_OTHERS = 2;
+const OVER_OTHERS = 3;
 /** More than this of any other layer goes under what passed, in steps of girth. */
 const EVERYTHING_STEPS = 20;
 

@@ -106,4 +106,43 @@ describe('what is asked', () => {
 			}
 		}
 	});
+	it('is in the order of what each answer changes: on small kits as whole plans tell it', () => {
+		const usual = new Set(QUESTIONS.filter(({ likely }) => likely >= 0.5).map(({ id }) => id as string));
+		let compared = 0;
+		for (let seed = 1; seed <= 4; seed++) {
+			const random = seeded(seed * 104729);
+			const client = kitOf(['briefs', 'top-wool-light', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'boot-hiking', 'overtrousers-warm', 'sunglasses']); // prettier-ignore
+			const day = stageOf(
+				[
+					['move', 40, 220, 'slope'],
+					['stop', Math.floor(10 + 40 * random()), 75, 'ridge'],
+					['move', 30, 180, 'slope']
+				],
+				{ airTempC: Math.round(-10 + 16 * random()), wind10mKmh: Math.round(30 * random()) }
+			);
+			const document = documentOf([day], [client]);
+			const open = openQuestions(client, WALK);
+			const moments = (owns: ReadonlySet<string>): string[] =>
+				tripSummary(planTrip({ trip: document.trip, client: told(client, open, owns) })).phases.map(
+					({ verdict }) => verdict
+				);
+			const expected = open
+				.map(({ id, likely }) => {
+					const others = [...usual].filter((one) => one !== id);
+					const [away, there] = [moments(new Set(others)), moments(new Set([...others, id]))];
+					const changed = there.filter((verdict, at) => verdict !== away[at]).length;
+					return { id, worth: Math.sqrt(changed) * Math.min(likely, 1 - likely) };
+				})
+				.filter(({ worth }) => worth > 0);
+			const { questions } = interview(document, client);
+			const found = new Map(questions.map(({ id, worth }) => [id, worth]));
+			const most = Math.max(0, ...expected.map(({ worth }) => worth));
+			if (most > 0) expect(questions[0]!.worth, `seed ${seed}`).toBeGreaterThan(most - 1e-6);
+			for (const { id, worth } of expected) {
+				expect(found.get(id), `seed ${seed}, ${id}`).toBeCloseTo(worth, 6);
+				compared++;
+			}
+		}
+		expect(compared).toBeGreaterThan(4);
+	});
 });

@@ -2,12 +2,31 @@ import { getDocument } from '../db/clients';
 import { addressesOf } from '../db/guests/addresses';
 import { homeTestsOf } from '../db/guests/home-tests';
 import { houseQuestions } from '../db/guests/house-questions';
-import { linksOn } from '../db/guests/links';
+import { linksOn, type LinkState } from '../db/guests/links';
 import { mailOn } from '../db/guests/mail';
 import { photosOf } from '../db/guests/photos';
 import { allAnswersOn } from '../db/guests/questions';
 import { isSimulated } from '../mail/send-mail';
 import { lookAgain, marksOn, notesOn } from '../db/guests/said';
+
+interface Step {
+	/** ISO time */
+	at: string;
+	what: string;
+}
+/** Steps that a trail shows. */
+const MOST_STEPS = 60;
+/** What has happened on a client's page, the newest first. */
+function trailOf(steps: readonly Step[], link: LinkState | undefined): Step[] {
+	const ofLink: Step[] = link
+		? [
+				{ at: link.madeAt, what: `link made by ${link.madeBy}` },
+				...(link.openedAt ? [{ at: link.openedAt, what: 'link opened' }] : []),
+				...(link.seenAt ? [{ at: link.seenAt, what: 'last here' }] : [])
+			]
+		: [];
+	return [...steps, ...ofLink].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_STEPS);
+}
 
 /** What the clients of a trip say by their links, for whoever of the house looks. @throws NotFoundError */
 export async function answersOn(houseId: string, tripId: string, accountId: string | null) {
@@ -72,7 +91,27 @@ export async function answersOn(houseId: string, tripId: string, accountId: stri
 				news:
 					own.filter(({ cameAt }) => isNew(cameAt)).length +
 					photos.get(id)!.filter(({ cameAt }) => isNew(cameAt)).length,
-				last: own.at(-1)?.cameAt ?? null
+				last: own.at(-1)?.cameAt ?? null,
+				trail: trailOf(
+					[
+						...own.map(({ lineId, mark, cameAt }) => ({
+							at: cameAt,
+							what: `${names.get(lineId) ?? lineId.replace(/^\w+-/, '')}: ${mark}`
+						})),
+						...photos.get(id)!.map(({ thingId, cameAt }) => ({
+							at: cameAt,
+							what: `photo of ${names.get(thingId) ?? 'a thing'}`
+						})),
+						...sent
+							.filter(({ clientId }) => clientId === id)
+							.map(({ sentAt, subject }) => ({ at: sentAt, what: `mail: ${subject}` })),
+						...said.map(({ saidAt, saidBy, text }) => ({
+							at: saidAt,
+							what: `${saidBy === 'client' ? 'asks' : 'is answered'}: ${text}`
+						}))
+					],
+					links.get(id)
+				)
 			};
 		})
 	};

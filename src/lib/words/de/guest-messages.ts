@@ -113,6 +113,13 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'when.ride': 'auf den Fahrten',
 	'when.move': 'unterwegs',
 	'when.indoors': 'drinnen',
+	'home.head': 'Zu Hause anprobieren',
+	'home.why':
+		'Zieh alles auf einmal an, wie bei der kältesten Pause. Was jetzt nicht geht, geht auch oben nicht.',
+	'home.done': '{done} von {all} probiert',
+	'home.begin': 'Anfangen',
+	'home.on': 'Weiter',
+	'home.later': 'Später',
 	'thing.size': 'Größe',
 	'thing.sizeHint': 'etwa M, 42 oder 180',
 	'thing.test': 'Zu Hause probieren, alles übereinander',

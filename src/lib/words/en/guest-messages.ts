@@ -110,6 +110,13 @@ export const GUEST_MESSAGES = {
 	'when.ride': 'on rides',
 	'when.move': 'on the move',
 	'when.indoors': 'indoors',
+	'home.head': 'Try it on at home',
+	'home.why':
+		'Put on everything at once, as on the coldest stop. What does not work now does not work up there.',
+	'home.done': '{done} of {all} tried',
+	'home.begin': 'Begin',
+	'home.on': 'Go on',
+	'home.later': 'Later',
 	'thing.size': 'Size',
 	'thing.sizeHint': 'such as M, 42 or 180',
 	'thing.test': 'Try it at home, with everything on',

@@ -262,6 +262,16 @@
 				{/each}
 			</ul>
 		{/if}
+		{#if row.trail.length > 0}
+			<details>
+				<summary class="small">What happened when</summary>
+				<ol class="trail small">
+					{#each row.trail as { at, what }, i (i)}
+						<li><span class="soft">{day(at)}, {at.slice(11, 16)} UTC</span> {what}</li>
+					{/each}
+				</ol>
+			</details>
+		{/if}
 		{#if row.link || row.notes.length > 0}
 			<form onsubmit={(event) => reply(event, row)}>
 				<Input
