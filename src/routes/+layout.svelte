@@ -10,8 +10,10 @@
 	import { keepPage } from '$lib/ui/frame/keep-page';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
+	import { frameWords } from '$lib/words/guest/frame-words';
 
 	let { children, data } = $props();
+	const words = $derived(frameWords(page.data['language']));
 
 	// Says that the page answers now; what drives it from outside can wait for this.
 	$effect(() => {
@@ -53,7 +55,7 @@
 </script>
 
 <ThemeProvider theme={LOOK}>
-	<a class="skip" href="#main">To the content</a>
+	<a class="skip" href="#main" lang={page.data['language']}>{words.skip}</a>
 	<header class="top no-print">
 		<a class="brand" href="/">
 			<svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
@@ -64,7 +66,7 @@
 			Snug Summit
 		</a>
 		<Button class="menu" aria-expanded={isOpen} aria-controls="menu" onclick={() => (isOpen = !isOpen)}
-			>Menu</Button
+			>{words.menu}</Button
 		>
 		<div id="menu" class="rest" class:open={isOpen}>
 			<nav aria-label="Sections">
@@ -72,8 +74,8 @@
 					<a href={section.url} aria-current={isHere(section.url) ? 'page' : undefined}>{section.name}</a>
 				{/each}
 			</nav>
-			<ThemeSwitch />
-			<UnitsMenu />
+			<ThemeSwitch {words} />
+			<UnitsMenu {words} />
 			{#if data.who}
 				<LateBox key="c" words="Is this all right?" get={() => import('$lib/ui/kit/QuickCheck.svelte')} />
 				<LateBox key="/" words="Find a client or trip" get={() => import('$lib/ui/frame/GoToBox.svelte')} />
@@ -89,7 +91,7 @@
 			again.
 		</p>
 	</noscript>
-	<p role="status" class="going no-print">{navigating.to ? 'Working it out …' : ''}</p>
+	<p role="status" class="going no-print">{navigating.to ? words.going : ''}</p>
 	<main id="main">
 		{@render children()}
 	</main>

@@ -114,6 +114,11 @@
 		)
 	);
 
+	/** Names of the things of the list, in the language of the page. */
+	const nameOf = (id: string): string => {
+		const line = list?.rides.flatMap(({ lines }) => lines).find((one) => one.id === id);
+		return line ? thingName(line.name, line.typeId) : (list?.names[id] ?? id);
+	};
 	let about = $state('');
 	function askAbout(thing: string): void {
 		about = thing;
@@ -181,13 +186,7 @@
 	</p>
 
 	{#if trip.days.length > 0}
-		<TripWeather
-			{language}
-			days={trip.days}
-			picture={list?.picture ?? null}
-			names={list?.names ?? {}}
-			who={first}
-		/>
+		<TripWeather {language} days={trip.days} picture={list?.picture ?? null} {nameOf} who={first} />
 	{/if}
 
 	{#if trip.days.length > 0}

@@ -41,7 +41,7 @@ const plainThing = ({ id }: Question, typeId: string): Thing =>
 		state: 'assumed'
 	});
 /** Whether all that is known of a thing is what a client says, so that it can be taken out and put in again. */
-const isPlain = ({ facts, quantity: { source } }: Thing): boolean =>
+export const isPlain = ({ facts, quantity: { source } }: Thing): boolean =>
 	Object.keys(facts).length === 0 && (source === 'client' || source === 'guess');
 
 /**

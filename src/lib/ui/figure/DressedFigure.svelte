@@ -35,10 +35,12 @@
 		height: number;
 		/** px, with the names; the figure's own breadth where it is left out */
 		width?: number | null;
+		/** what the drawing shows, for whoever does not see it; in English where it is left out */
+		told?: string;
 		/** which figure of the page it is, since patterns are found by name */
 		id: string;
 	}
-	let { phase, before = null, nameOf, who, height, width = null, id }: Props = $props();
+	let { phase, before = null, nameOf, who, height, width = null, told = '', id }: Props = $props();
 
 	const figure = $derived(drawnFigure(phase, before));
 	const scale = $derived(height / FIGURE_HEIGHT);
@@ -56,12 +58,13 @@
 	const fill = ({ tone }: FigureLayer): string =>
 		isSmall ? `var(--cloth-${tone})` : `url(#${id}-cloth-${tone})`;
 	const sentence = $derived(
-		figureSentence(
-			who,
-			figure.cut.toReversed().map(({ thingId }) => nameOf(thingId)),
-			figure.cut.filter(({ isNew }) => isNew).map(({ thingId }) => nameOf(thingId)),
-			figure.marks
-		)
+		told ||
+			figureSentence(
+				who,
+				figure.cut.toReversed().map(({ thingId }) => nameOf(thingId)),
+				figure.cut.filter(({ isNew }) => isNew).map(({ thingId }) => nameOf(thingId)),
+				figure.marks
+			)
 	);
 </script>
 

@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { onMount } from 'svelte';
+	import type { FrameWords } from '$lib/words/guest/frame-words';
 
+	interface Props {
+		words: FrameWords;
+	}
+	let { words }: Props = $props();
 	let dark = $state(false);
 	onMount(() => {
 		dark = document.documentElement.classList.contains('dark');
@@ -24,4 +29,6 @@
 	}
 </script>
 
-<Button class="quiet small no-print" aria-pressed={dark} onclick={choose}>{dark ? 'Light' : 'Dark'}</Button>
+<Button class="quiet small no-print" aria-pressed={dark} onclick={choose}
+	>{dark ? words.light : words.dark}</Button
+>

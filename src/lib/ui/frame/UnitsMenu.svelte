@@ -1,8 +1,13 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import type { FrameWords } from '$lib/words/guest/frame-words';
 	import { UNIT_WORDS } from '$lib/words/units';
 	import { readerUnits } from '../parts/reader-units';
 
+	interface Props {
+		words: FrameWords;
+	}
+	let { words }: Props = $props();
 	const units = $derived(readerUnits());
 	let open = $state(false);
 </script>
@@ -11,14 +16,13 @@
 
 <div class="units no-print">
 	<Button class="quiet small" aria-expanded={open} aria-controls="units-menu" onclick={() => (open = !open)}>
-		<span class="visually-hidden">Units: </span>{UNIT_WORDS[units.temp]} · {UNIT_WORDS[units.height]} · {UNIT_WORDS[
-			units.speed
-		]}
+		<span class="visually-hidden">{words.units}: </span>{UNIT_WORDS[units.temp]} · {UNIT_WORDS[units.height]} ·
+		{UNIT_WORDS[units.speed]}
 	</Button>
 	{#if open}
 		<div id="units-menu" class="sheet">
 			<!-- Few change them, and every page would carry it. -->
-			{#await import('./UnitsSheet.svelte') then { default: UnitsSheet }}<UnitsSheet />{/await}
+			{#await import('./UnitsSheet.svelte') then { default: UnitsSheet }}<UnitsSheet {words} />{/await}
 		</div>
 	{/if}
 </div>

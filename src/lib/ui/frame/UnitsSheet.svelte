@@ -1,17 +1,16 @@
 <script lang="ts">
 	import { Radio } from 'flowbite-svelte';
 	import { invalidate } from '$app/navigation';
+	import type { FrameWords } from '$lib/words/guest/frame-words';
 	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/words/units';
 	import { readerUnits } from '../parts/reader-units';
 
+	interface Props {
+		words: FrameWords;
+	}
+	let { words }: Props = $props();
 	const units = $derived(readerUnits());
-	const GROUPS = {
-		temp: 'Temperature',
-		height: 'Height',
-		speed: 'Wind and speed',
-		mass: 'Weight',
-		date: 'Dates'
-	} as const;
+	const GROUPS = ['temp', 'height', 'speed', 'mass', 'date'] as const;
 
 	const A_YEAR_S = 31_536_000;
 	async function choose(change: Partial<Units>): Promise<void> {
@@ -20,20 +19,17 @@
 	}
 </script>
 
-{#each Object.entries(GROUPS) as [key, words] (key)}
+{#each GROUPS as key (key)}
 	<fieldset>
-		<legend class="tiny soft">{words}</legend>
-		{#each UNIT_CHOICES[key as keyof Units] as choice (choice)}
-			<Radio
-				name="unit-{key}"
-				value={choice}
-				group={units[key as keyof Units]}
-				onchange={() => choose({ [key]: choice })}>{UNIT_WORDS[choice]}</Radio
+		<legend class="tiny soft">{words[key]}</legend>
+		{#each UNIT_CHOICES[key] as choice (choice)}
+			<Radio name="unit-{key}" value={choice} group={units[key]} onchange={() => choose({ [key]: choice })}
+				>{UNIT_WORDS[choice]}</Radio
 			>
 		{/each}
 	</fieldset>
 {/each}
-<p class="tiny soft">For you alone, on this browser. What is stored does not change.</p>
+<p class="tiny soft">{words.own}</p>
 
 <style>
 	fieldset {

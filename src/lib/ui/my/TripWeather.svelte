@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
-	import { guestDate, guestMessage, type Language } from '$lib/words/guest/guest-words';
-	import { shortName } from '$lib/words/labels';
+	import { guestDate, guestListed, guestMessage, type Language } from '$lib/words/guest/guest-words';
 	import { withUnit } from '$lib/words/units';
 	import DressedFigure from '../figure/DressedFigure.svelte';
 	import { readerUnits } from '../parts/reader-units';
@@ -20,10 +19,11 @@
 		language: Language;
 		days: readonly Day[];
 		picture: PlannedPhase | null;
-		names: Readonly<Record<string, string>>;
+		/** names of things, in the language of the page */
+		nameOf: (thingId: string) => string;
 		who: string;
 	}
-	let { language, days, picture, names, who }: Props = $props();
+	let { language, days, picture, nameOf, who }: Props = $props();
 	const units = $derived(readerUnits());
 	const say = (id: Parameters<typeof guestMessage>[1], values = {}): string =>
 		guestMessage(language, id, values);
@@ -65,7 +65,13 @@
 			<figure>
 				<DressedFigure
 					phase={picture}
-					nameOf={(id) => shortName(names[id] ?? id)}
+					{nameOf}
+					told={say('weather.wears', {
+						name: who,
+						things: guestListed(language, [
+							...new Set(picture.outfit.map(({ cloth }) => nameOf(cloth.thingId)))
+						])
+					})}
 					{who}
 					height={190}
 					id="my"

@@ -21,6 +21,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'weather.snow': '{hours, plural, one {eine Stunde} other {# Stunden}} Schneefall',
 	'weather.rain': '{hours, plural, one {eine Stunde} other {# Stunden}} Regen',
 	'weather.high': 'bis auf {height}',
+	'weather.wears': '{name} trägt: {things}.',
 	'weather.picture': 'So gehst du am ersten Tag los',
 	'list.head': 'Meine Liste',
 	'list.waiting': 'Deine Liste wird gerade ausgerechnet. Sie erscheint von selbst.',

@@ -19,6 +19,7 @@ export const GUEST_MESSAGES = {
 	'weather.snow': 'snow for {hours, plural, one {an hour} other {# hours}}',
 	'weather.rain': 'rain for {hours, plural, one {an hour} other {# hours}}',
 	'weather.high': 'up to {height}',
+	'weather.wears': '{name} wears: {things}.',
 	'weather.picture': 'How you set out on the first day',
 	'list.head': 'My list',
 	'list.waiting': 'Your list is being worked out. It comes by itself.',

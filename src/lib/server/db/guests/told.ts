@@ -2,6 +2,7 @@ import { catalogueType } from '$lib/core/cloth/catalogue';
 import type { ClientSays } from '$lib/core/kit/answers';
 import { tested } from '$lib/core/kit/home-test';
 import { doingsOn } from '$lib/core/remedy/usual-candidates';
+import { isPlain } from '$lib/core/questions/ground';
 import { answering, openQuestions, QUESTIONS } from '$lib/core/questions/questions';
 import type { Client, Thing } from '$lib/core/document/types';
 import { randomUUID } from 'node:crypto';
@@ -18,10 +19,6 @@ const QUANTITIES = {
 	no: { value: 0, source: 'client', state: 'has not' }
 } as const;
 type Told = keyof typeof QUANTITIES;
-
-/** Nothing of its own is known of it but that it is there, or likely. */
-const isPlain = ({ facts, quantity: { source } }: Thing): boolean =>
-	Object.keys(facts).length === 0 && (source === 'client' || source === 'guess');
 
 const saveThing = (db: Db, { id, quantity, facts }: Thing): Promise<number> =>
 	write(db, 'UPDATE things SET quantity = ?, facts = ?, version = version + 1 WHERE id = ?', [
