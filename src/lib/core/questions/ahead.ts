@@ -10,6 +10,8 @@ export interface Foreseen {
 	/** of what is told */
 	key: string;
 	interview: Interview;
+	/** days that were worked out for it, to be known the next time */
+	days: readonly RememberedDay[];
 }
 /** So many states are worked out beyond the one that is asked for, the likeliest first. */
 const MOST_AHEAD = 14;
@@ -18,14 +20,13 @@ const MOST_AHEAD = 14;
  * Works out what to ask now, and then what to ask after each answer, the likeliest ways first.
  * @param known keys of states that are known already
  * @param memory days that were worked out before on the same ground
- * @returns days that are known now, for the next time
  */
 export function* foreseeing(
 	document: Document,
 	ground: Ground,
 	known: ReadonlyMap<string, Interview>,
 	memory: readonly RememberedDay[] = []
-): Generator<Foreseen, RememberedDay[]> {
+): Generator<Foreseen, void> {
 	const interviewer = new Interviewer(document, ground);
 	interviewer.remember(memory);
 	const ahead: { told: Told; likely: number }[] = [{ told: ground.told, likely: 1 }];
@@ -40,7 +41,7 @@ export function* foreseeing(
 		if (!interview) {
 			interview = interviewer.next(told);
 			worked++;
-			yield { key, interview };
+			yield { key, interview, days: interviewer.news() };
 		}
 		const [first] = interview.questions;
 		if (!first) continue;
@@ -50,5 +51,4 @@ export function* foreseeing(
 			{ told: toldMore(told, at, false), likely: likely * (1 - first.likely) }
 		);
 	}
-	return interviewer.remembered();
 }

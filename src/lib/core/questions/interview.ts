@@ -64,9 +64,9 @@ export class Interviewer {
 		this.usualId = document.trip.weathers[0]?.id;
 	}
 
-	/** What was worked out so far, and may be known the next time. */
-	remembered(): RememberedDay[] {
-		return this.trials.remembered();
+	/** What was worked out since this was asked last, to be known the next time. */
+	news(): RememberedDay[] {
+		return this.trials.news();
 	}
 	/** Takes up what was worked out for the same ground. */
 	remember(days: readonly RememberedDay[]): void {

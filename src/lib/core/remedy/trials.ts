@@ -96,6 +96,7 @@ export class Trials {
 	private readonly problems = new Map<string, TripDays>();
 	/** by key of the day: what is known of it, with the set that was open */
 	private readonly known = new Map<string, { open: ReadonlySet<number>; tried: TriedDay }[]>();
+	private readonly fresh: RememberedDay[] = [];
 	private readonly byId: ReadonlyMap<string, number>;
 	/** the candidates as the computation sees them */
 	readonly cloths: readonly Cloth[];
@@ -188,20 +189,14 @@ export class Trials {
 		if (before) return before.tried;
 		const tried = this.dressed(index, added);
 		list.push({ open: added, tried });
+		const { wrong, used, words } = tried;
+		this.fresh.push({ key, open: [...added], wrong, used: [...used], words: [...words] });
 		return tried;
 	}
 
-	/** What was tried so far. */
-	remembered(): RememberedDay[] {
-		return [...this.known].flatMap(([key, list]) =>
-			list.map(({ open, tried: { wrong, used, words } }) => ({
-				key,
-				open: [...open],
-				wrong,
-				used: [...used],
-				words: [...words]
-			}))
-		);
+	/** What was tried since this was asked last. */
+	news(): RememberedDay[] {
+		return this.fresh.splice(0);
 	}
 	/** Takes up what was tried before, with the same kit and candidates on the same trip. */
 	remember(days: readonly RememberedDay[]): void {

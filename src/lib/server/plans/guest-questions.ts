@@ -2,6 +2,7 @@ import { schooled } from '$lib/core/conditions/person';
 import type { Client, Document } from '$lib/core/document/types';
 import { type Ground, groundKey, groundOf, type Told, toldKey, toldMore } from '$lib/core/questions/ground';
 import type { Interview } from '$lib/core/questions/interview';
+import type { RememberedDay } from '$lib/core/remedy/trials';
 import { type ItDoes, whatItDoes } from '$lib/core/questions/moments';
 import type { QuestionId } from '$lib/core/questions/questions';
 import { beginQuestions, keepQuestions, keptQuestions } from '../db/guests/questions';
@@ -82,32 +83,39 @@ async function work(document: Document, ground: Ground, fingerprint: string): Pr
 	const begun = await beginQuestions(tripId, clientId, fingerprint);
 	if (!begun) return;
 	const states = JSON.parse(begun.questions ?? '{}') as States;
-	const keep = (memory: string | null, isDone: boolean): Promise<void> =>
+	const memory = JSON.parse(begun.memory ?? '[]') as RememberedDay[];
+	const keep = (isDone: boolean): Promise<void> =>
 		keepQuestions(
 			tripId,
 			clientId,
-			{ claim: begun.claim, questions: JSON.stringify(states), memory },
+			{
+				claim: begun.claim,
+				questions: JSON.stringify(states),
+				// Of some weight: it is written once, at the end.
+				memory: isDone ? JSON.stringify(memory) : begun.memory
+			},
 			isDone
 		);
-	whenNoPlanIsWanted(async () => {
-		let memory = begun.memory;
+	whenNoPlanIsWanted(async (signal) => {
 		// Each state is kept as soon as it is known, one after the other: somebody may wait for it.
 		let keeping = Promise.resolve();
 		try {
-			memory = await inThread(
+			await inThread(
 				'foresee',
-				{ document: { ...document, clients: [] }, ground, known: states, memory: begun.memory },
+				{ document: { ...document, clients: [] }, ground, known: states, memory },
 				{
 					kind: 'background',
-					hear: ({ key, interview }) => {
+					signal,
+					hear: ({ key, interview, days }) => {
 						states[key] = interview;
-						keeping = keeping.then(() => keep(begun.memory, false)).catch(() => undefined);
+						memory.push(...days);
+						keeping = keeping.then(() => keep(false)).catch(() => undefined);
 					}
 				}
 			);
 		} finally {
 			await keeping;
-			await keep(memory, true);
+			await keep(true);
 		}
 	});
 }

@@ -47,6 +47,7 @@ export async function groupOf(
 	// Most looks find everything there, and ask for nothing.
 	if (before.every(({ isCurrent }) => isCurrent)) return { document, plans: before };
 	await wantPlans(tripId, asked);
+	makeRoom();
 	work();
 	return { document, plans: await planStates(tripId, asked) };
 }
@@ -62,21 +63,39 @@ function work(): void {
 		void workOne();
 	}
 }
+/** Work that ends when its thread is needed for a plan. */
+type LaterWork = (signal: AbortSignal) => Promise<void>;
 /** What waits until no plan is wanted: it is done in the same threads, one after the other. */
-const later: (() => Promise<void>)[] = [];
+const later: LaterWork[] = [];
+let underway: AbortController | null = null;
 /** Has something worked out in the background once no plan is wanted any more. */
-export function whenNoPlanIsWanted(task: () => Promise<void>): void {
+export function whenNoPlanIsWanted(task: LaterWork): void {
 	later.push(task);
 	work();
+}
+/** Ends what can wait where a plan would have to wait for it. */
+function makeRoom(): void {
+	if (working >= BACKGROUND_THREADS) underway?.abort();
+}
+async function doLater(task: LaterWork): Promise<void> {
+	underway = new AbortController();
+	const { signal } = underway;
+	try {
+		await task(signal);
+	} catch (trouble) {
+		if (!signal.aborted) log.error({ err: trouble }, 'background work failed');
+	} finally {
+		underway = null;
+	}
 }
 async function workOne(): Promise<void> {
 	try {
 		for (;;) {
 			const job = await claimPlan();
 			if (!job) {
-				const task = later.shift();
+				const task = underway ? undefined : later.shift();
 				if (!task || isStopping()) return;
-				await task().catch((trouble: unknown) => log.error({ err: trouble }, 'background work failed'));
+				await doLater(task);
 				continue;
 			}
 			try {
@@ -93,7 +112,7 @@ async function workOne(): Promise<void> {
 	} finally {
 		working--;
 		// What came in while this one was on its way out.
-		if (later.length > 0 && !isStopping()) work();
+		if (later.length > 0 && !underway && !isStopping()) work();
 	}
 }
 

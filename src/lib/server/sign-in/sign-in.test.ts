@@ -46,7 +46,15 @@ describe('what somebody must be to reach a route', () => {
 		]);
 	});
 	it('shows a client their own page by the link, and nothing else', () => {
-		expect(needing('a link').sort()).toEqual(['/api/v1/my/answers', '/my', '/my/kept', '/my/leave']);
+		expect(needing('a link').sort()).toEqual([
+			'/api/v1/my/address',
+			'/api/v1/my/answers',
+			'/api/v1/my/photos',
+			'/api/v1/my/photos/[id]',
+			'/my',
+			'/my/kept',
+			'/my/leave'
+		]);
 		expect(needing('a link', 'POST')).toEqual(needing('a link'));
 	});
 	it('keeps people, tokens and copies of everything for the owner', () => {

@@ -127,23 +127,16 @@ export interface ForeseeTask {
 	ground: Ground;
 	/** what is known by what is told */
 	known: Record<string, Interview>;
-	/** what was worked out before on the same ground, JSON */
-	memory: string | null;
+	/** what was worked out before on the same ground */
+	memory: readonly RememberedDay[];
 	/** hears each state as soon as it is known */
 	progress?: MessagePort;
 }
-/** Works out ahead what to ask a client after each answer. @returns what was worked out on the way, JSON */
-export function foresee({ document, ground, known, memory, progress }: ForeseeTask): string {
-	const steps = foreseeing(
-		document,
-		ground,
-		new Map(Object.entries(known)),
-		memory === null ? [] : (JSON.parse(memory) as RememberedDay[])
-	);
-	let step = steps.next();
-	for (; !step.done; step = steps.next()) progress?.postMessage(step.value satisfies Foreseen);
+/** Works out ahead what to ask a client after each answer; all that comes of it is told on the way. */
+export function foresee({ document, ground, known, memory, progress }: ForeseeTask): void {
+	const steps = foreseeing(document, ground, new Map(Object.entries(known)), memory);
+	for (const step of steps) progress?.postMessage(step satisfies Foreseen);
 	progress?.close();
-	return JSON.stringify(step.value);
 }
 
 /** Reads a document with a stock. */
