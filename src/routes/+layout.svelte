@@ -10,10 +10,10 @@
 	import { keepPage } from '$lib/ui/frame/keep-page';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import UnitsMenu from '$lib/ui/frame/UnitsMenu.svelte';
-	import { frameWords } from '$lib/words/guest/frame-words';
+	import { FRAME, type FrameWords } from '$lib/words/guest/frame-words';
 
 	let { children, data } = $props();
-	const words = $derived(frameWords(page.data['language']));
+	const words = $derived<FrameWords>(page.data['frame'] ?? FRAME);
 
 	// Says that the page answers now; what drives it from outside can wait for this.
 	$effect(() => {

@@ -142,7 +142,7 @@ test('a long search is stopped, and the days that are planned stay', async ({ pa
 	// The button goes with what it ends, and no other one comes into its place.
 	await expect(stop).toBeHidden();
 	await again.click();
-	await expect(stop).toBeVisible();
+	await expect(stop).toBeVisible(LONG);
 	await expect(page.getByText(/Planning, \d+ of 42 days/)).toBeVisible(LONG);
 });
 
@@ -165,6 +165,7 @@ test('a thing that was not searched is luggage at once, and then a use is looked
 	).toBeVisible(LONG);
 	await unfoldWishes(page);
 	// Which of them stays at home is the plan's to say: one that is found in less time may wear another.
+	await expect(home(page).locator('[data-chip]').first()).toBeVisible(LONG);
 	const left = await home(page).locator('[data-chip]').allInnerTexts();
 	const out = unsearched.find((cloth) => left.some((text) => text.includes(shortName(cloth.name))))!;
 	expect(out, `one of those that are not searched stays at home: ${left.join(', ')}`).toBeDefined();

@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import Typed from '$lib/ui/sign-in/Typed.svelte';
 
-	import { forgetPages, forgettingFirst } from '$lib/ui/frame/keep-page';
+	import { forgetPages, forgettingFirst } from '$lib/ui/frame/forget-pages';
 
 	let { data, form } = $props();
 	const errors = $derived<Record<string, string>>(form?.errors ?? {});

@@ -2,7 +2,8 @@
 	import { Button } from 'flowbite-svelte';
 	import { onMount, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { forgettingFirst, keepPage } from '$lib/ui/frame/keep-page';
+	import { forgettingFirst } from '$lib/ui/frame/forget-pages';
+	import { keepPage } from '$lib/ui/frame/keep-page';
 	import OnceNear from '$lib/ui/late/OnceNear.svelte';
 	import GuestQuestion from '$lib/ui/my/GuestQuestion.svelte';
 	import GuestLine from '$lib/ui/my/GuestLine.svelte';

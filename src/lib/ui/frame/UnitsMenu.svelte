@@ -22,7 +22,7 @@
 	{#if open}
 		<div id="units-menu" class="sheet">
 			<!-- Few change them, and every page would carry it. -->
-			{#await import('./UnitsSheet.svelte') then { default: UnitsSheet }}<UnitsSheet {words} />{/await}
+			{#await import('./UnitsSheet.svelte') then { default: UnitsSheet }}<UnitsSheet />{/await}
 		</div>
 	{/if}
 </div>

@@ -1,14 +1,12 @@
 <script lang="ts">
 	import { Radio } from 'flowbite-svelte';
 	import { invalidate } from '$app/navigation';
-	import type { FrameWords } from '$lib/words/guest/frame-words';
+	import { page } from '$app/state';
+	import { UNITS_SHEET, type UnitsSheetWords } from '$lib/words/guest/frame-words';
 	import { UNIT_CHOICES, UNIT_WORDS, unitsCookie, type Units } from '$lib/words/units';
 	import { readerUnits } from '../parts/reader-units';
 
-	interface Props {
-		words: FrameWords;
-	}
-	let { words }: Props = $props();
+	const words = $derived<UnitsSheetWords>(page.data['frame'] ?? UNITS_SHEET);
 	const units = $derived(readerUnits());
 	const GROUPS = ['temp', 'height', 'speed', 'mass', 'date'] as const;
 

@@ -1,6 +1,6 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import type { ClientSays } from '$lib/core/kit/answers';
-import { forgetPages } from '../frame/keep-page';
+import { forgetPages } from '../frame/forget-pages';
 
 /** What was said and is not at the server yet, in the browser's own database: it outlives a reload without connection. */
 interface Kept extends DBSchema {
