@@ -143,8 +143,15 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await expect(row).toContainText('It does, tucked in.');
 	await expect(page.getByText('No question waits for an answer.')).toBeVisible();
 	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	// Somebody of the house ticks for the client, at the check of the kit.
+	await page.goto(`/trips/${trip}/list/${client}`);
+	await expect(tick(page, /^Warm hat, packed$/)).toBeChecked();
+	await tick(page, /^Sunglasses, packed$/).check();
+	await page.reload();
+	await expect(tick(page, /^Sunglasses, packed$/)).toBeChecked();
 	await phone.reload();
 	await expect(phone.getByText('It does, tucked in.')).toBeVisible();
+	await expect(tick(phone, /^Sunglasses, packed$/)).toBeChecked();
 
 	// Something of one's own goes into the kit, as the client says.
 	await phone.getByRole('heading', { name: 'Something else that you own' }).scrollIntoViewIfNeeded();

@@ -47,8 +47,12 @@ const OWNERS: readonly string[] = [
 	'/api/v1/archive',
 	'/api/v1/tokens'
 ];
-/** What every account does: for itself, and answering clients. */
-const OWN: ReadonlySet<string> = new Set(['/account', '/api/v1/trips/[id]/clients/[clientId]/notes']);
+/** What every account does: for itself, ticking for clients and answering them. */
+const OWN: ReadonlySet<string> = new Set([
+	'/account',
+	'/api/v1/trips/[id]/clients/[clientId]/marks',
+	'/api/v1/trips/[id]/clients/[clientId]/notes'
+]);
 
 /** @param route id of the route; null where nothing is at the address */
 export function needsOf(route: string | null, method: string): Needs {

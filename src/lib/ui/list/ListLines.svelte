@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { Button, Input } from 'flowbite-svelte';
+	import { Button, Checkbox, Input } from 'flowbite-svelte';
+	import type { Mark } from '$lib/core/kit/answers';
 	import type { FinalLine, LineEdit } from '$lib/core/kit/own-lines';
 	import { lineNotes, manyWords } from '$lib/words/remedy/list-story';
 
@@ -9,9 +10,19 @@
 		stages: readonly { id: string; name: string }[];
 		lentIds: readonly string[];
 		byHand: boolean;
+		/** what was ticked, by the client or the house, by line */
+		marks: Readonly<Record<string, Mark>>;
+		tick: (lineId: string, mark: Mark) => void;
 		change: (edit: LineEdit) => void;
 	}
-	let { lines, stages, lentIds, byHand, change }: Props = $props();
+	let { lines, stages, lentIds, byHand, marks, tick, change }: Props = $props();
+	/** What a client says of a line, beside the tick. */
+	const SAID: Readonly<Record<Mark, string>> = {
+		none: '',
+		packed: '',
+		have: 'has it, as the client says',
+		'to get': 'still to get, as the client says'
+	};
 	/** A line of one's own is gone for good; one that was worked out is left off. */
 	const isOwn = ({ thingId }: FinalLine): boolean => thingId.startsWith('own-');
 </script>
@@ -19,12 +30,22 @@
 <ul>
 	{#each lines as line (line.thingId)}
 		<li>
-			<span class="box" aria-hidden="true"></span>
+			<span class="box on-paper" aria-hidden="true"></span>
+			<Checkbox
+				class="no-print"
+				checked={marks[line.thingId] === 'packed'}
+				aria-label="{line.name}, packed"
+				onchange={() => tick(line.thingId, marks[line.thingId] === 'packed' ? 'none' : 'packed')}
+			/>
 			<span>
 				{#if manyWords(line) !== ''}<strong class:few={line.many > line.has}>{manyWords(line)}</strong>{/if}
 				{line.name}
 				<span class="small soft">
-					{[...lineNotes(line, { stages }, lentIds.includes(line.thingId)), line.byHand ? 'by hand' : '']
+					{[
+						...lineNotes(line, { stages }, lentIds.includes(line.thingId)),
+						line.byHand ? 'by hand' : '',
+						SAID[marks[line.thingId] ?? 'none']
+					]
 						.filter(Boolean)
 						.join(' · ')}
 				</span>
@@ -87,7 +108,13 @@
 	.hand :global(input) {
 		width: 60px;
 	}
+	.on-paper {
+		display: none;
+	}
 	@media print {
+		.on-paper {
+			display: block;
+		}
 		.box {
 			border-color: #000;
 		}

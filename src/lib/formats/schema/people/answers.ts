@@ -84,3 +84,7 @@ export const mailSchema = Joi.object({
 	kind: Joi.valid('link', 'reminder').required(),
 	language: Joi.valid(...LANGUAGES).required()
 });
+export const markSchema = Joi.object({
+	lineId: Joi.string().max(100).required(),
+	mark: oneOf(MARKS).required()
+});

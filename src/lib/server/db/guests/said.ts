@@ -8,11 +8,12 @@ import { takeInTold, takeRestAsLikely } from './told';
 /** A client's clock that is wrong does not put a word into the future, where nothing newer would hold against it. */
 const notLater = (saidAt: string): Date => new Date(Math.min(Date.parse(saidAt), Date.now()));
 
+type Whose = Pick<Guest, 'houseId' | 'tripId' | 'clientId'>;
 /**
  * Keeps what is said of lines: by the line the newest word holds, in whatever order the words come in. One statement, since a
  * tick is what comes most and from all clients at once; it keeps nothing for a client who has just left the trip.
  */
-async function takeInMarks(db: Db, guest: Guest, marks: readonly SaidMark[]): Promise<SaidMark[]> {
+async function takeInMarks(db: Db, guest: Whose, marks: readonly SaidMark[]): Promise<SaidMark[]> {
 	const { houseId, tripId, clientId } = guest;
 	const newest = new Map<string, SaidMark>();
 	for (const one of marks)
@@ -83,6 +84,18 @@ export async function takeInAll(guest: Guest, says: readonly ClientSays[]): Prom
 		return kept;
 	});
 }
+
+/** Somebody of the house ticks a line for a client; a later word of the client holds against it. @throws NotFoundError */
+export const tickFor = async (
+	houseId: string,
+	tripId: string,
+	clientId: string,
+	lineId: string,
+	mark: Mark
+): Promise<void> =>
+	void (await takeInMarks(pool(), { houseId, tripId, clientId }, [
+		{ lineId, mark, saidAt: new Date().toISOString() }
+	]));
 
 /** What is said, by client. */
 function byClient<Row extends { client_id: string }, Said>(

@@ -4,6 +4,7 @@
 	import type { Finding } from '$lib/core/document/finding';
 	import { isStartGap } from '$lib/core/remedy/moments';
 	import { RIDES } from '$lib/core/kit/list';
+	import type { Mark } from '$lib/core/kit/answers';
 	import type { LineEdit } from '$lib/core/kit/own-lines';
 	import DressedFigure from '$lib/ui/figure/DressedFigure.svelte';
 	import { pictureMessage } from '$lib/words/figure/picture-message';
@@ -55,6 +56,13 @@
 	const address = $derived(`/api/v1/trips/${trip.id}/plans/${data.client.id}/list`);
 	async function change({ lineId, ...edit }: LineEdit): Promise<void> {
 		({ message } = await send('PUT', `${address}/${lineId}`, edit));
+		await invalidateAll();
+	}
+	async function tick(lineId: string, mark: Mark): Promise<void> {
+		({ message } = await send('POST', `/api/v1/trips/${trip.id}/clients/${data.client.id}/marks`, {
+			lineId,
+			mark
+		}));
 		await invalidateAll();
 	}
 	async function write(event: SubmitEvent): Promise<void> {
@@ -204,6 +212,8 @@
 							stages={trip.stages}
 							lentIds={data.lentIds}
 							{byHand}
+							marks={data.marks}
+							tick={(lineId, mark) => void tick(lineId, mark)}
 							change={(edit) => void change(edit)}
 						/>
 					</section>
