@@ -102,13 +102,14 @@ async function seasonPages() {
 			}
 		}
 		await storedPlan(app.address);
-		for (const { name, values, limit } of await pageTimes(app.address)) tell(name, values, 'ms', limit);
 		const { times: ticked, lost } = await tickTimes(app.address);
 		const slowest = p95(ticked);
 		if (slowest > 500 || lost > 0) slow++;
 		console.log(
 			`${slowest > 500 || lost > 0 ? '✗' : '✓'} 200 clients tick at once: p95 ${slowest.toFixed(0)} ms of ${ticked.length} ticks, ${lost} lost (limits 500 ms, none)`
 		);
+		// Last: what it begins in the background would be measured with what comes after it.
+		for (const { name, values, limit } of await pageTimes(app.address)) tell(name, values, 'ms', limit);
 	} finally {
 		await app.stop();
 		await database.stop();

@@ -69,6 +69,8 @@ export async function tickTimes(address) {
 	const guests = trips.flatMap(({ cookies }) => cookies);
 	const times = [];
 	for (let round = 0; round < ROUNDS; round++) {
+		// The first round finds nothing warm on the server.
+		if (round === 1) times.length = 0;
 		times.push(
 			...(await Promise.all(
 				guests.map((cookie) =>

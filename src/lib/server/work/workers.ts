@@ -34,8 +34,11 @@ function tasksFile(): string {
 		: path.resolve('scripts/lib/tasks-from-sources.mjs');
 }
 
-const poolOf = (threads: number): Piscina =>
+/** What nobody waits for steps back behind requests, and behind what somebody waits for. */
+const NICE_IN_BACKGROUND = 5;
+const poolOf = (threads: number, isBackground: boolean): Piscina =>
 	new Piscina({
+		niceIncrement: isBackground ? NICE_IN_BACKGROUND : 0,
 		filename: tasksFile(),
 		minThreads: 0,
 		maxThreads: threads,
@@ -57,7 +60,7 @@ const THREADS: Readonly<Record<Kind, number>> = {
 const pools = new Map<Kind, Piscina>();
 let stopping = false;
 function poolFor(kind: Kind): Piscina {
-	const made = pools.get(kind) ?? poolOf(THREADS[kind]);
+	const made = pools.get(kind) ?? poolOf(THREADS[kind], kind === 'background');
 	pools.set(kind, made);
 	return made;
 }
