@@ -97,6 +97,9 @@
 		border: 1.6px solid var(--ink);
 		margin-top: 4px;
 	}
+	li :global(input[type='checkbox']) {
+		margin-top: 4px;
+	}
 	.few {
 		color: var(--v-short);
 	}
