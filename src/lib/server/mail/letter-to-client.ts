@@ -1,7 +1,6 @@
-import { guestMessage, isLanguage, type Language } from '$lib/words/guest/guest-words';
+import { guestMessage, type Language } from '$lib/words/guest/guest-words';
 import { firstName } from '$lib/words/labels';
 import { invitation, reminder } from '$lib/words/guest/letters';
-import { addressOf } from '../db/guests/addresses';
 import { noteMail } from '../db/guests/mail';
 import { makeLink } from '../db/guests/links';
 import { NotFoundError } from '../db/pool';
@@ -21,7 +20,7 @@ interface Asked {
 	/** where the app is reached */
 	origin: string;
 	kind: 'link' | 'reminder';
-	language: string;
+	language: Language;
 }
 /** @throws NotFoundError, RangeError when there is no address, BusyError when the mail server does not take it */
 export async function writeToClient({
@@ -31,13 +30,12 @@ export async function writeToClient({
 	by,
 	origin,
 	kind,
-	language: wanted
+	language
 }: Asked): Promise<void> {
-	const language: Language = isLanguage(wanted) ? wanted : 'en';
 	const { trip, clients } = await answersOn(houseId, tripId, null);
 	const client = clients.find(({ id }) => id === clientId);
 	if (!client) throw new NotFoundError('client');
-	const to = await addressOf(clientId);
+	const to = client.mail;
 	if (!to) throw new RangeError('This client has not said where you may write to.');
 	const name = firstName(client.name);
 	const subject = guestMessage(language, 'letter.subject', { trip: trip.name });

@@ -1,5 +1,5 @@
 import { schooled } from '$lib/core/conditions/person';
-import type { Client, Document } from '$lib/core/document/types';
+import type { Client, Document, Trip } from '$lib/core/document/types';
 import { type Ground, groundKey, groundOf, type Told, toldKey, toldMore } from '$lib/core/questions/ground';
 import type { Interview } from '$lib/core/questions/interview';
 import type { RememberedDay } from '$lib/core/remedy/trials';
@@ -29,19 +29,13 @@ type States = Record<string, Interview>;
 
 /** A page knows what is asked after so many answers more. */
 const AHEAD = 3;
-function askingFrom(
-	states: States,
-	ground: Ground,
-	{ trip }: Document,
-	told: Told,
-	ahead = AHEAD
-): Asking | null {
+function askingFrom(states: States, ground: Ground, trip: Trip, told: Told, ahead = AHEAD): Asking | null {
 	const interview = states[toldKey(told)];
 	if (!interview) return null;
 	const placeOf = (id: QuestionId): number => ground.asked.findIndex(({ question }) => question.id === id);
 	const [first] = interview.questions;
 	const after = (isThere: boolean): Asking | null =>
-		askingFrom(states, ground, { trip } as Document, toldMore(told, placeOf(first!.id), isThere), ahead - 1);
+		askingFrom(states, ground, trip, toldMore(told, placeOf(first!.id), isThere), ahead - 1);
 	return {
 		questions: interview.questions.map(({ id, changes }) => ({
 			id,
@@ -73,7 +67,7 @@ export async function askingOf(
 	const ground = groundOf(document, own, unknown, true);
 	const fingerprint = hashOf(fingerprintOf(document, { ...client, things: [] }) + groundKey(ground));
 	const kept = await keptQuestions(trip.id, client.id, fingerprint);
-	const asking = kept === null ? null : askingFrom(JSON.parse(kept) as States, ground, document, ground.told);
+	const asking = kept === null ? null : askingFrom(JSON.parse(kept) as States, ground, trip, ground.told);
 	if (asking === null || !isAhead(asking)) await work(document, ground, fingerprint);
 	return asking;
 }

@@ -22,10 +22,8 @@
 	const all = $derived(
 		things.flatMap(({ id, name, parts, tests }) => parts.map((part) => ({ id, name, part, tests })))
 	);
-	const isDone = ({ id, part, tests }: (typeof all)[number]): boolean => {
-		const result = said.tests.get(`${id} ${part}`) ?? tests.find((one) => one.part === part)?.result;
-		return result === 'pass' || result === 'fail';
-	};
+	const isDone = ({ id, part, tests }: (typeof all)[number]): boolean =>
+		said.testOf(id, part, tests) !== 'not done';
 	const done = $derived(all.filter(isDone).length);
 	/** put off until the page is opened again */
 	let later = $state.raw<ReadonlySet<string>>(new Set());

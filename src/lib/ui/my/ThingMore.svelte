@@ -20,8 +20,6 @@
 	let { language, thingId, name, size, parts, tests, photoIds, said, photos }: Props = $props();
 	const say = (id: Parameters<typeof guestMessage>[1], values = {}): string =>
 		guestMessage(language, id, values);
-	const resultOf = (part: HomeCheck): CheckResult =>
-		said.tests.get(`${thingId} ${part}`) ?? tests.find((one) => one.part === part)?.result ?? 'not done';
 	// svelte-ignore state_referenced_locally
 	let typed = $state(size);
 	const waiting = $derived(photos.waiting.filter((photo) => photo.thingId === thingId));
@@ -56,8 +54,9 @@
 				<p>{say(`test.${part}`)}</p>
 				<div class="results">
 					{#each CHECK_RESULTS as result (result)}
-						<Button aria-pressed={resultOf(part) === result} onclick={() => said.test(thingId, part, result)}
-							>{say(`test.${result}`)}</Button
+						<Button
+							aria-pressed={said.testOf(thingId, part, tests) === result}
+							onclick={() => said.test(thingId, part, result)}>{say(`test.${result}`)}</Button
 						>
 					{/each}
 				</div>

@@ -88,6 +88,16 @@ export class Said {
 	}
 	/** results of the home test that were told since the page was read, by thing and part */
 	tests = $state.raw<ReadonlyMap<string, CheckResult>>(new Map());
+	/** How a part of the home test went. @param known what was told when the page was read */
+	testOf(
+		thingId: string,
+		part: HomeCheck,
+		known: readonly { part: HomeCheck; result: CheckResult }[]
+	): CheckResult {
+		return (
+			this.tests.get(`${thingId} ${part}`) ?? known.find((one) => one.part === part)?.result ?? 'not done'
+		);
+	}
 	test(thingId: string, part: HomeCheck, result: CheckResult): void {
 		this.tests = new Map([...this.tests, [`${thingId} ${part}`, result]]);
 		this.#say({ kind: 'test', thingId, part, result });
