@@ -2,7 +2,7 @@ import { parse } from '@formatjs/icu-messageformat-parser';
 
 /** Catalogues whose sentences have places for values. */
 const CATALOGUES =
-	/\/src\/lib\/words\/(en|de)\/(messages|get-messages|guest-messages|picture-messages|rules|schools|school-whys|values)\.ts$/;
+	/\/src\/lib\/words\/(en|de)\/(messages|ask-messages|caution-messages|get-messages|guest-messages|picture-messages|rules|schools|school-whys|values)\.ts$/;
 
 /** Every sentence with places for values, parsed; an equation is shown as it stands. */
 function parsed(words, key = '') {

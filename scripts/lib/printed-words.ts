@@ -1,4 +1,6 @@
 import { GARMENTS } from '../../src/lib/words/en/garments';
+import { ASK_MESSAGES } from '../../src/lib/words/en/ask-messages';
+import { CAUTION_MESSAGES } from '../../src/lib/words/en/caution-messages';
 import { GET_MESSAGES } from '../../src/lib/words/en/get-messages';
 import { PICTURE_MESSAGES } from '../../src/lib/words/en/picture-messages';
 import { MESSAGES } from '../../src/lib/words/en/messages';
@@ -19,9 +21,13 @@ export function printedWords(): string {
 	return [
 		section(
 			'Messages',
-			Object.entries({ ...MESSAGES, ...GET_MESSAGES, ...PICTURE_MESSAGES }).flatMap(([id, text]) =>
-				branchesOf(text).map((branch) => `${id}: ${branch}`)
-			)
+			Object.entries({
+				...MESSAGES,
+				...CAUTION_MESSAGES,
+				...ASK_MESSAGES,
+				...GET_MESSAGES,
+				...PICTURE_MESSAGES
+			}).flatMap(([id, text]) => branchesOf(text).map((branch) => `${id}: ${branch}`))
 		),
 		section(
 			'Rules',

@@ -1,5 +1,6 @@
 import type { Caution } from '../core/rules/cautions';
-import { message } from './message';
+import { CAUTION_MESSAGES } from './en/caution-messages';
+import { format } from './message';
 import type { Units } from './units';
 import { valuesInWords } from './values';
 
@@ -12,7 +13,10 @@ export function cautionWords({ code, values }: Caution, units: Units): { lead: s
 		sleeps: typeof bed === 'object' ? 'high' : 'no',
 		more: Number(more ?? 0)
 	};
-	return { lead: message(`caution.${code}.lead`, all), rest: message(`caution.${code}`, all) };
+	return {
+		lead: format(CAUTION_MESSAGES[`caution.${code}.lead`], all),
+		rest: format(CAUTION_MESSAGES[`caution.${code}`], all)
+	};
 }
 /** The same in one piece. */
 export function cautionSentence(caution: Caution, units: Units): string {

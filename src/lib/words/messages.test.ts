@@ -8,6 +8,8 @@ import { PATTERNS } from '../core/patterns';
 import type { PatternItem } from '../core/patterns/pattern';
 import { CAUTION_RULES } from '../core/rules/cautions';
 import { branchesOf } from './branches';
+import { ASK_MESSAGES } from './en/ask-messages';
+import { CAUTION_MESSAGES } from './en/caution-messages';
 import { GET_MESSAGES } from './en/get-messages';
 import { PICTURE_MESSAGES } from './en/picture-messages';
 import { MESSAGES } from './en/messages';
@@ -27,20 +29,25 @@ const sentencesOf = (text: string): string[] => text.split(/(?<=[.?!:;])\s+/).fi
 const MOST_WORDS = 25;
 
 describe('the catalogue of messages', () => {
-	it.each(Object.entries({ ...MESSAGES, ...GET_MESSAGES, ...PICTURE_MESSAGES }))(
-		'%s is plain English in every branch',
-		(id, text) => {
-			for (const branch of branchesOf(text)) {
-				expect(branch).not.toMatch(/[{}]|undefined|\bsafe\b|\bblame\b/i);
-				expect(branch).not.toMatch(/ {2}|\s[.,;]/);
-				for (const sentence of sentencesOf(branch))
-					expect(sentence.split(/\s+/).length, sentence).toBeLessThanOrEqual(MOST_WORDS);
-				if (/^(finding|caution|verdict|client)\./.test(id)) expect(branch).toMatch(/^.+[.?]$/);
-			}
+	it.each(
+		Object.entries({
+			...MESSAGES,
+			...CAUTION_MESSAGES,
+			...ASK_MESSAGES,
+			...GET_MESSAGES,
+			...PICTURE_MESSAGES
+		})
+	)('%s is plain English in every branch', (id, text) => {
+		for (const branch of branchesOf(text)) {
+			expect(branch).not.toMatch(/[{}]|undefined|\bsafe\b|\bblame\b/i);
+			expect(branch).not.toMatch(/ {2}|\s[.,;]/);
+			for (const sentence of sentencesOf(branch))
+				expect(sentence.split(/\s+/).length, sentence).toBeLessThanOrEqual(MOST_WORDS);
+			if (/^(finding|caution|verdict|client)\./.test(id)) expect(branch).toMatch(/^.+[.?]$/);
 		}
-	);
+	});
 	it('has a sentence for every finding, caution, verdict and count, and none for what is not there', () => {
-		const ids = new Set(Object.keys(MESSAGES));
+		const ids = new Set(Object.keys({ ...MESSAGES, ...CAUTION_MESSAGES }));
 		for (const code of FINDING_CODES) expect(ids).toContain(`finding.${code}`);
 		for (const code of Object.keys(CAUTION_RULES))
 			for (const id of [`caution.${code}`, `caution.${code}.lead`]) expect(ids).toContain(id);

@@ -1,15 +1,12 @@
-import { phasesIn } from '../core/document/sequence';
-import type { Trip, Weather } from '../core/document/types';
+import type { Weather } from '../core/document/types';
 import type { Count } from '../core/kit/counting';
 import type { Where } from '../core/kit/pack';
 import type { EveningDrying } from '../core/heat/wetness';
 import type { PutOn, ToldChange, ToldStart, ToldWeather } from '../core/plan/told/change-story';
-import type { QuickCheckAnswer } from '../core/plan/told/quick-check';
-import type { PhaseSummary, Price, TripSummary } from '../core/plan/told/summary';
-import type { Place } from '../core/plan/told/why-not';
+import type { PhaseSummary, TripSummary } from '../core/plan/told/summary';
 import { clock } from './labels';
 import { capital, listed, message, type MessageId, small } from './message';
-import { massWords, measureWords, METRIC, type Units } from './units';
+import { measureWords, METRIC } from './units';
 
 /** A plan in sentences that a guide could say. */
 type NameOf = (thingId: string) => string;
@@ -229,126 +226,9 @@ export function placeWords(
 	return message('phase.where', { day, both: day > 0 && name ? 'yes' : 'no', weather: name });
 }
 
-/** What a wish costs: minutes held, changes, grams. */
-export function priceWords(
-	{ phases, changes, massG, overheat }: Price,
-	who: string,
-	units: Units = METRIC
-): string[] {
-	const told = phases.slice(0, 3).map(({ now, before, worse }) =>
-		message('price.phase', {
-			better: worse ? 'no' : 'yes',
-			phase: phaseWords(now, who),
-			before: before.verdict
-		})
-	);
-	const rest = phases.length - told.length;
-	const many = Math.abs(Math.round(changes * 10) / 10);
-	return [
-		...told,
-		...(rest > 0 ? [message('price.rest', { many: rest })] : []),
-		...(Math.abs(changes) >= 0.1
-			? [
-					message('price.changes', {
-						many,
-						one: many === 1 ? 'yes' : 'no',
-						more: changes > 0 ? 'yes' : 'no'
-					})
-				]
-			: []),
-		...(Math.abs(overheat) >= 10 && phases.length === 0
-			? [message('price.sweat', { more: overheat > 0 ? 'yes' : 'no' })]
-			: []),
-		...(massG === 0
-			? []
-			: [message('price.mass', { mass: massWords(Math.abs(massG), units), more: massG > 0 ? 'yes' : 'no' })])
-	];
-}
-/** The same in one sentence. */
-export function priceSentence(price: Price, who: string, units: Units = METRIC): string {
-	const words = priceWords(price, who, units);
-	return words.length === 0 ? message('price.nothing') : `${capital(words.join(', '))}.`;
-}
-
-/** Why a thing stays at home: where it would be worn best, and what that costs. */
-export function whyNotSentence(
-	name: string,
-	place: Place | null,
-	price: Price | null,
-	{ stages }: Pick<Trip, 'stages'>,
-	who: string,
-	units: Units = METRIC
-): string {
-	if (!place || !price) return message('why-not.nowhere', { thing: name });
-	const at = stages.findIndex(({ id }) => id === place.stageId);
-	const phase = phasesIn(stages[at]?.sequence ?? []).find(({ id }) => id === place.phaseId)?.name ?? '';
-	return message('why-not.best', {
-		thing: small(name),
-		where: message('where', {
-			phase,
-			round: 0,
-			from: 0,
-			day: stages.length > 1 ? at + 1 : 0,
-			more: 0,
-			days: 0
-		}),
-		price: priceSentence(price, who, units)
-	});
-}
-
 /** What is counted, for as many as are needed: "pairs of socks". */
 export const countWords = ({ kind, needed }: Pick<Count, 'kind' | 'needed'>): string =>
 	message(`count.${kind}`, { many: needed });
-
-/**
- * The answer of the quick check.
- * @param thing what was asked about
- * @param where where the first phase is that fails; empty where that goes without saying
- */
-export function quickCheckSentence(
-	answer: QuickCheckAnswer,
-	thing: string,
-	who: string,
-	placeOf: (phase: PhaseSummary) => string
-): string {
-	const { fails, yes, isWorn, notJudged, sameWithout, helps } = answer;
-	const [first, ...more] = helps;
-	if (first && !(fails && !sameWithout))
-		return message('check.bring', {
-			thing,
-			phase: `“${first.name}”`,
-			where: placeOf(first) || 'none',
-			more: more.length
-		});
-	if (!fails && notJudged) return message('check.ask-first', { who });
-	if (yes || !fails)
-		return message(isWorn ? 'check.yes' : 'check.yes-unworn', { thing: isWorn ? capital(thing) : thing });
-	return message(sameWithout ? 'check.same' : 'check.no', {
-		thing,
-		phase: phaseWords(fails, who),
-		where: placeOf(fails) || 'none'
-	});
-}
-
-/** What the trip lacks even with a thing that is asked about, and what would do in its place; none where all is right. */
-export function quickCheckMore(
-	{ helps, stillWrong, nearest }: QuickCheckAnswer,
-	who: string,
-	placeOf: (phase: PhaseSummary) => string,
-	nameOf: (typeId: string) => string
-): string[] {
-	return [
-		...(stillWrong && helps.length > 0
-			? [
-					message('check.missing', {
-						phase: phaseWords(stillWrong, who),
-						where: placeOf(stillWrong) || 'none'
-					})
-				]
-			: []),
-		...(nearest ? [message('check.near', { thing: small(nameOf(nearest)) })] : [])
-	];
-}
 
 interface Worst {
 	/** the worst phase, in words */

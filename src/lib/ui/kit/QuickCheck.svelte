@@ -5,9 +5,9 @@
 	import { schooled } from '$lib/core/conditions/person';
 	import type { Document } from '$lib/core/document/types';
 	import type { QuickCheckAnswer } from '$lib/core/plan/told/quick-check';
+	import { quickCheckMore, quickCheckSentence } from '$lib/words/asked/quick-check';
 	import { groupName, typeName } from '$lib/words/garments';
 	import { described, type Described } from '$lib/words/kit-search/kit-search';
-	import { quickCheckMore, quickCheckSentence } from '$lib/words/plan-story';
 	import { firstName, shortName } from '$lib/words/labels';
 	import { small } from '$lib/words/message';
 	import type { LateBoxProps } from '../frame/late-box.svelte';

@@ -155,51 +155,6 @@ export const MESSAGES = {
 	'gear.none.bike-lights': 'lights on the bicycle',
 	'gear.none.dry-bag': 'roll-top bag or rain cover to keep dry things dry',
 
-	// Cautions: what is read first, and the rest
-	'caution.frostbite.lead': 'It feels like {felt} in “{phase}”.',
-	'caution.frostbite':
-		'Bare face, ears and hands can freeze {first, select, atonce {in under {to}} other {within {from} to {to}}}, wet skin and skin on metal sooner. Cover up and watch each other’s faces. The guide decides whether to go.',
-	'caution.storm.lead': 'A wind of {wind} knocks people over in “{phase}”.',
-	'caution.storm': 'It takes gloves away, too. Go another way or another day; the guide decides.',
-	'caution.avalanche.lead': 'Avalanche terrain.',
-	'caution.avalanche':
-		'This tool knows nothing of the snow. Read the bulletin of the day, carry transceiver, shovel and probe, and do what the licensed guide says.',
-	'caution.soak-then-stand.lead':
-		'People come wet {from, select, water {through} other {with sweat}} from “{work}” and stand in “{phase}”.',
-	'caution.soak-then-stand':
-		'That is {minutes} at {felt} felt. Dry things and the stop coat go on at once, or the stop moves under cover.',
-	'caution.immersion.lead': 'Cold water takes the breath and the hands within minutes.',
-	'caution.immersion':
-		'Waders flood, and no clothing keeps anyone afloat. Follow the local guide on life vest, staff and rules, and keep dry things at the car.',
-	'caution.altitude.lead':
-		'The day goes up to {height}{sleeps, select, high {, and people sleep at {bed}} other {}}.',
-	'caution.altitude':
-		'Climb slowly, and never go higher with a headache, sickness or odd behaviour. Altitude illness is not cold, and clothes do not help. Ask a doctor beforehand; going down is the cure.',
-	'caution.glacier.lead': 'Glacier.',
-	'caution.glacier':
-		'Rope, harness and the way are the licensed guide’s business. The coat has to go on over the harness.',
-	'caution.steep-ground.lead': 'Steep or icy ground.',
-	'caution.steep-ground':
-		'Light cleats are for paths, not for steep ice. Clothing does not protect from a fall.',
-	'caution.heat.lead': 'It is {air} in “{phase}”.',
-	'caution.heat':
-		'Drink, rest in the shade, start earlier. Confusion, or no more sweat in the heat, is an emergency.',
-	'caution.open-fire.lead': 'Open fire in “{phase}”.',
-	'caution.open-fire':
-		'Synthetic fibres, fills and membranes melt into the skin, wax burns, cords dangle. Wear wool or cotton outermost, and never run a stove in a closed tent.',
-	'caution.shooting-season.lead': 'Shooting season.',
-	'caution.shooting-season':
-		'Bright colour is outermost in every phase, over coat and rain shell too. Ask locally where and when.',
-	'caution.darkness.lead':
-		'It is dark in “{phase}”{more, plural, =0 {} one { and one more phase} other { and # more phases}}.',
-	'caution.darkness':
-		'Everybody carries a torch with fresh batteries, on top of the pack before it gets dark.',
-	'caution.traffic.lead': 'Traffic in poor light or rain.',
-	'caution.traffic': 'Be reflective and lit, with nothing dangling, and no hood over sight and hearing.',
-	'caution.ultraviolet.lead': 'Strong sun{snow, select, yes {, thrown back by the snow} other {}}.',
-	'caution.ultraviolet':
-		'Wear dark lenses, put cream on nose, chin and ears from below too, and carry a second pair of glasses.',
-
 	// One verdict, as it is opened
 	'verdict.right': '{sleep, select, yes {Right for the night.} other {Right for these minutes.}}',
 	'verdict.cool':
@@ -303,17 +258,6 @@ export const MESSAGES = {
 	'phase.warm-before-stop': '{who} gets too warm in {phase}, before a stop',
 	'phase.where': '{day, plural, =0 {} other {day #}}{both, select, yes {, } other {}}{weather}',
 
-	// What a wish costs
-	'price.phase': '{better, select, yes {better: } other {}}{phase} (was {before})',
-	'price.rest': 'and {many, plural, one {one more phase} other {# more phases}}',
-	'price.changes':
-		'{many} {one, select, yes {change} other {changes}} {more, select, yes {more} other {fewer}}',
-	'price.sweat': '{more, select, yes {a little more sweat} other {a little less sweat}}',
-	'price.mass': '{mass} {more, select, yes {heavier} other {lighter}}',
-	'price.nothing': 'It costs nothing: as warm, as few changes, as light.',
-	'why-not.nowhere': '{thing} goes neither over nor under the rest anywhere.',
-	'why-not.best': 'Worn instead, {thing} fits best in {where}: {price}',
-
 	// How many of a kind
 	'count.tops': '{many, plural, one {top next to the skin} other {tops next to the skin}}',
 	'count.underwear': '{many, plural, one {pair of underpants} other {pairs of underpants}}',
@@ -326,17 +270,5 @@ export const MESSAGES = {
 		'{many, plural, one {spare set of batteries for the torch} other {spare sets of batteries for the torch}}',
 	'count.power banks': '{many, plural, one {power bank} other {power banks}}',
 	'count.boot warmers':
-		'{many, plural, one {pair of foot warmers to dry the boots} other {pairs of foot warmers to dry the boots}}',
-
-	// The quick check
-	'check.bring':
-		'Bring it: with {thing}, {phase}{where, select, none {} other { ({where})}} is all right{more, plural, =0 {} one {, and # phase more} other {, and # phases more}}.',
-	'check.missing': 'Not all is right yet: {phase}{where, select, none {} other { ({where})}}.',
-	'check.near': 'This would do: {thing}.',
-	'check.yes': 'Yes. {thing} does for this trip.',
-	'check.yes-unworn': 'It does no harm, and it is not needed: the plan leaves {thing} at home.',
-	'check.ask-first': 'Ask first: nobody knows what else {who} has.',
-	'check.no': 'No. With {thing}, {phase}{where, select, none {} other { ({where})}}.',
-	'check.same':
-		'No, but not because of {thing}: {phase}{where, select, none {} other { ({where})}}, with it and without it.'
+		'{many, plural, one {pair of foot warmers to dry the boots} other {pairs of foot warmers to dry the boots}}'
 } as const;

@@ -26,7 +26,6 @@
 	import { normalsFor } from '$lib/ui/trip/normals-for';
 	import ForecastBar from '$lib/ui/trip/ForecastBar.svelte';
 	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
-	import SchoolChoices from '$lib/ui/parts/SchoolChoices.svelte';
 	import StagePanel from '$lib/ui/trip/StagePanel.svelte';
 	import TripClients from '$lib/ui/trip/TripClients.svelte';
 	import TripDrawing from '$lib/ui/trip/drawing/TripDrawing.svelte';
@@ -47,6 +46,7 @@
 	let weather = $state(0);
 	let asTable = $state(false);
 	let foul = $state(false);
+	let isSchoolsOpen = $state(false);
 	const trip = $derived(editor.trip);
 	const at = $derived(Math.min(from, trip.stages.length - 1));
 	const weatherAt = $derived(Math.min(weather, trip.weathers.length - 1));
@@ -133,17 +133,14 @@
 		weather = 0;
 	}
 	function applyKnown(known: Map<number, KnownBase>): void {
-		setStages(
-			($state.snapshot(editor.trip.stages) as Stage[]).map((stage, i) =>
-				known.has(i) ? withKnown(stage, known.get(i)!) : stage
-			)
-		);
+		setStages(stagesNow().map((stage, i) => (known.has(i) ? withKnown(stage, known.get(i)!) : stage)));
 		void compare();
 	}
 
 	const newId = (): string => crypto.randomUUID();
+	const stagesNow = (): Stage[] => $state.snapshot(editor.trip.stages) as Stage[];
 	function addStage(): void {
-		const stages = $state.snapshot(editor.trip.stages) as Stage[];
+		const stages = stagesNow();
 		const today = new Date().toISOString().slice(0, 10);
 		const home = data.places.find(({ id }) => id === editor.trip.site?.placeId)?.altitudeM;
 		setStages([
@@ -154,13 +151,12 @@
 		if (stages.length === 0) void fillUsual([0]);
 	}
 	function copyStage(): void {
-		const stages = $state.snapshot(editor.trip.stages) as Stage[];
+		const stages = stagesNow();
 		const copy = copyOfStage(stages[at]!, copyName(stages[at]!.name), newId);
 		setStages([...stages.slice(0, at + 1), copy, ...shifted(stages.slice(at + 1), 1)]);
 		pick(at + 1);
 	}
-	const follow = (what: Following): void =>
-		setStages(sameFollowing($state.snapshot(editor.trip.stages) as Stage[], at, what));
+	const follow = (what: Following): void => setStages(sameFollowing(stagesNow(), at, what));
 	function removeStage(): void {
 		const gone = at;
 		setStages(editor.trip.stages.filter((_, i) => i !== gone));
@@ -168,7 +164,7 @@
 	}
 	function reorder(stages: Stage[]): void {
 		const id = editor.trip.stages[at]?.id;
-		setStages(inOrder(stages, $state.snapshot(editor.trip.stages) as Stage[]));
+		setStages(inOrder(stages, stagesNow()));
 		const to = stages.findIndex((stage) => stage.id === id);
 		pick(Math.max(0, to));
 	}
@@ -176,7 +172,7 @@
 		const first = editor.trip.stages[0]?.date;
 		if (!first || !/^\d{4}-\d\d-\d\d$/.test(String(date))) return;
 		const days = daysBetween(first, String(date));
-		if (days !== 0) setStages(shifted($state.snapshot(editor.trip.stages) as Stage[], days));
+		if (days !== 0) setStages(shifted(stagesNow(), days));
 	}
 	/** Puts in what is usual at the trip's place for some days. */
 	async function fillUsual(indexes: readonly number[]): Promise<void> {
@@ -187,11 +183,7 @@
 			const normals = await normalsFor(place, editor.trip.stages[i]!.date);
 			if (normals) known.set(i, usualBase(place, normals, usualNote(place, normals, data.climateName)));
 		}
-		setStages(
-			($state.snapshot(editor.trip.stages) as Stage[]).map((stage, i) =>
-				known.has(i) ? withKnown(stage, known.get(i)!) : stage
-			)
-		);
+		setStages(stagesNow().map((stage, i) => (known.has(i) ? withKnown(stage, known.get(i)!) : stage)));
 	}
 	beforeNavigate(({ cancel, to: target, willUnload }) => {
 		if (editor.isSaved()) return;
@@ -301,7 +293,7 @@
 		</p>
 	{/if}
 
-	<details class="schools no-print">
+	<details class="schools no-print" bind:open={isSchoolsOpen}>
 		<summary
 			>How this trip does it
 			<span class="small soft"
@@ -309,15 +301,20 @@
 				disagree</span
 			></summary
 		>
-		<SchoolChoices
-			chosen={trip.schools ?? {}}
-			inherited={data.house}
-			from="the house"
-			choose={(schools) => {
-				editor.trip.schools = schools;
-				changed('schools');
-			}}
-		/>
+		<!-- Few open this: what it needs is loaded then. -->
+		{#if isSchoolsOpen}
+			{#await import('$lib/ui/parts/SchoolChoices.svelte') then { default: SchoolChoices }}
+				<SchoolChoices
+					chosen={trip.schools ?? {}}
+					inherited={data.house}
+					from="the house"
+					choose={(schools) => {
+						editor.trip.schools = schools;
+						changed('schools');
+					}}
+				/>
+			{/await}
+		{/if}
 	</details>
 </OncePageLives>
 <TripClients tripId={trip.id} clients={data.clients} />

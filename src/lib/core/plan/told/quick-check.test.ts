@@ -3,7 +3,7 @@ import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
 import { FIRST_TRY, triedFrom, TRY_DAYS, tryQuery } from '../../../formats/try-link';
 import { PARTS } from '../../document/parts';
 import { finished } from '../../search/steps';
-import { quickCheckMore, quickCheckSentence } from '../../../words/plan-story';
+import { quickCheckMore, quickCheckSentence } from '../../../words/asked/quick-check';
 import { quickCheck, type QuickCheckAnswer } from './quick-check';
 import { tryIt, type Tried } from './try-it';
 

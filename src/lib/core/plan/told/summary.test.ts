@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { boundWords, priceSentence, priceWords } from '../../../words/plan-story';
+import { priceSentence, priceWords } from '../../../words/asked/price';
+import { boundWords } from '../../../words/plan-story';
 import { PARTS } from '../../document/parts';
 import type { Wish } from '../../document/wish';
 import { planTrip } from '../planner';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, stageOf, tripOf } from '../../../../../tests/fixtures/make';
-import { whyNotSentence } from '../../../words/plan-story';
+import { whyNotSentence } from '../../../words/asked/price';
 import { phasesIn } from '../../document/sequence';
 import { finished } from '../../search/steps';
 import { TripPlanner } from '../planner';

@@ -8,14 +8,7 @@
 	import { isNotAllRight, worstPhase } from '$lib/core/plan/told/summary';
 	import { toldDay, toldWeather } from '$lib/core/plan/told/change-story';
 	import type { Wish } from '$lib/core/document/wish';
-	import {
-		allRightSentence,
-		boundWords,
-		phaseWords,
-		placeWords,
-		priceSentence,
-		whyNotSentence
-	} from '$lib/words/plan-story';
+	import { allRightSentence, boundWords, phaseWords, placeWords } from '$lib/words/plan-story';
 	import { firstName, longDate, shortName } from '$lib/words/labels';
 	import PlanHead from '$lib/ui/plan/PlanHead.svelte';
 	import PlanSearch from '$lib/ui/plan/PlanSearch.svelte';
@@ -248,7 +241,7 @@
 	<details class="wanted no-print" open={unfolded.wishes}>
 		<summary onclick={toggleWishes}>Change what {first} wears or takes, and how light the pack is</summary>
 		{#if unfolded.wishes}
-			{#await Promise.all( [import('$lib/ui/plan/wishes/PlanSetting.svelte'), import('$lib/ui/plan/wishes/WishTray.svelte')] ) then [{ default: PlanSetting }, { default: WishTray }]}
+			{#await Promise.all( [import('$lib/ui/plan/wishes/PlanSetting.svelte'), import('$lib/ui/plan/wishes/WishTray.svelte'), import('$lib/words/asked/price')] ) then [{ default: PlanSetting }, { default: WishTray }, { priceSentence, whyNotSentence }]}
 				<PlanSetting
 					{spareChanges}
 					trade={session.trade}
