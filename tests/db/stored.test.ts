@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ProvidedThing, Stage } from '../../src/lib/core/document/types';
+import type { Client, ProvidedThing, Stage } from '../../src/lib/core/document/types';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
 import { createClient, getClient, getDocument, saveClient } from '../../src/lib/server/db/clients';
 import { loadDemo } from '../../src/lib/server/db/demo';
@@ -210,6 +210,13 @@ describe('stored plans', () => {
 			fingerprintOf(DEMO_DOCUMENT, client, { spareChanges: 1 }),
 			fingerprintOf(DEMO_DOCUMENT, client, { wishes: [{ kind: 'leave', thingId: client.things[0]!.id }] })
 		];
+		for (const changed of [
+			{ willNotWear: { value: ['wool'], source: 'client', state: 'has' } },
+			{ coldHands: { value: true, source: 'client', state: 'has' } }
+		] as Partial<Client>[])
+			others_.push(fingerprintOf(DEMO_DOCUMENT, { ...client, ...changed }));
+		const bought: Partial<Client> = { priceLevel: { value: 'fine', source: 'client', state: 'has' } };
+		expect(fingerprintOf(DEMO_DOCUMENT, { ...client, ...bought })).toBe(own);
 		expect(new Set([own, ...others_]).size).toBe(others_.length + 1);
 		expect(await keptPlan(DEMO_DOCUMENT, client, { spareChanges: 2 })).toBeNull();
 	});

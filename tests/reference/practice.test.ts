@@ -25,7 +25,7 @@ function minutesTo15(
 	const total = regionTotalM2kw(layers, airInUse(windMs, pumpingSpeedMs(metabolicWm2)));
 	return minutesUntilC(
 		33,
-		settledTempC(airTempC, bloodHeatWm2(part, metabolicWm2, COMFORTABLE_WHM2), total),
+		settledTempC(airTempC, bloodHeatWm2(part, metabolicWm2, COMFORTABLE_WHM2, 1), total),
 		total,
 		15
 	);

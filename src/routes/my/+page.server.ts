@@ -10,6 +10,8 @@ export async function load({ locals, cookies, request, setHeaders }) {
 	const chosen = cookies.get('language');
 	const page = await orNotFound(guestPage(guest));
 	await noteSeen(guest.linkId);
-	const language = isLanguage(chosen) ? chosen : languageFor(request.headers.get('accept-language') ?? '');
+	const language = isLanguage(chosen)
+		? chosen
+		: (page.reads ?? languageFor(request.headers.get('accept-language') ?? ''));
 	return { ...page, language, frame: language === 'de' ? GERMAN_FRAME : null };
 }

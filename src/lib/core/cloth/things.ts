@@ -121,9 +121,10 @@ const REFUSED: Readonly<Record<ClientFactValue<'willNotWear'>[number], readonly 
 	synthetic: ['synthetic', 'synthetic-fill'],
 	cotton: ['cotton', 'waxed-cotton']
 };
-/** Whether a client does not wear what a thing is made of. */
-export const isRefused = ({ fibre }: Pick<Properties, 'fibre'>, { willNotWear }: Client): boolean =>
-	willNotWear.value?.some((word) => REFUSED[word].includes(fibre)) ?? false;
+/** Whether a client does not wear a thing for what it is made of, anywhere or at the neck. */
+export const isRefused = (cloth: Properties, { willNotWear, itchyCollar }: Client): boolean =>
+	(willNotWear.value?.some((word) => REFUSED[word].includes(cloth.fibre)) ?? false) ||
+	(itchyCollar.value === true && cloth.fibre === 'wool' && covers(cloth, 'neck'));
 
 /** Whether a thing is made for something that is done; what no use is said of serves whatever one does. */
 export const isMadeFor = (uses: readonly Doing[] | null, doings: ReadonlySet<Doing>): boolean =>

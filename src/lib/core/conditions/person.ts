@@ -23,10 +23,19 @@ export interface Person {
 	offsetClo: number;
 	marks: DebtMarks;
 	careful: boolean;
+	/** share of the usual blood that fingers and toes get */
+	bloodShare: Readonly<Record<'fingers' | 'toes', number>>;
+	/** boots come off with trouble outside of heated places */
+	bootsStayOn: boolean;
+	/** the trousers have to open for relief; null where nobody has asked */
+	needsOpening: boolean | null;
 	/** whether a mat to sit on comes along */
 	seatMat: boolean;
 	schools: Schools;
 }
+
+/** Share of the usual blood that hands or feet get which are cold before others' are (our assumption). */
+const COLD_SHARE = 0.75;
 
 /** The type of a mat to sit on. */
 export const SEAT_MAT = 'mat-seat';
@@ -34,10 +43,14 @@ export const SEAT_MAT = 'mat-seat';
 /** Unknown facts count as average: no offset, the usual marks. */
 export function personOf(client: Client): Person {
 	const careful = client.careful.value ?? false;
+	const { coldHands, coldFeet, bootsStayOn, relief } = client;
 	return {
 		offsetClo: client.offsetClo.value ?? 0,
 		marks: careful ? CAREFUL_MARKS : USUAL_MARKS,
 		careful,
+		bloodShare: { fingers: coldHands.value ? COLD_SHARE : 1, toes: coldFeet.value ? COLD_SHARE : 1 },
+		bootsStayOn: bootsStayOn.value ?? false,
+		needsOpening: relief.value === null ? null : relief.value === 'opening',
 		seatMat: client.things.some((thing) => thing.typeId === SEAT_MAT && isThere(thing)),
 		schools: schoolsOf(client.schools)
 	};

@@ -10,6 +10,15 @@ export const CLIENT_FACTS = {
 	offsetClo: { min: -0.6, max: 0.6 },
 	/** be one level more careful */
 	careful: 'yes or no',
+	/** hands that are cold before others' are */
+	coldHands: 'yes or no',
+	coldFeet: 'yes or no',
+	/** cannot take the boots off on the way: stiff joints, a brace, a child alone with laces */
+	bootsStayOn: 'yes or no',
+	/** how they relieve themselves outside, which is asked of everybody: it does not matter, or the trousers have to open for it */
+	relief: { oneOf: ['any', 'opening'] },
+	/** wool at the neck itches */
+	itchyCollar: 'yes or no',
 	/** size worn on the upper body */
 	topSize: { oneOf: LETTER_SIZES },
 	/** size of trousers, by letter */
@@ -20,11 +29,29 @@ export const CLIENT_FACTS = {
 	/** what the client does not wear, whatever the weather */
 	willNotWear: { someOf: ['wool', 'down', 'synthetic', 'cotton'] },
 	/** what the client spends on a thing that is bought */
-	priceLevel: { oneOf: ['plain', 'usual', 'fine'] }
+	priceLevel: { oneOf: ['plain', 'usual', 'fine'] },
+	/** wears glasses */
+	glasses: 'yes or no',
+	/** gets blisters */
+	blisters: 'yes or no',
+	/** language of letters and of the client's page */
+	language: { oneOf: ['en', 'de'] }
 } as const satisfies Readonly<Record<string, FactRule>>;
 
 type FactRule =
 	{ min: number; max: number } | 'yes or no' | { oneOf: readonly string[] } | { someOf: readonly string[] };
+
+/** Facts that no plan depends on: they decide what fits, what is bought, what rides along, and how it is said. */
+export const NOT_PLANNED_WITH: readonly ClientFactName[] = [
+	'topSize',
+	'legSize',
+	'gloveSize',
+	'shoeSize',
+	'priceLevel',
+	'glasses',
+	'blisters',
+	'language'
+];
 
 export type ClientFactName = keyof typeof CLIENT_FACTS;
 export const CLIENT_FACT_NAMES = Object.keys(CLIENT_FACTS) as ClientFactName[];

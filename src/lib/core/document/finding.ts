@@ -22,6 +22,7 @@ export const FINDING_CODES = [
 	'not-asked',
 	'gearForThis',
 	'no-spare-gloves',
+	'no-opening',
 	'spareShades',
 	'dryChange',
 	'too-few',

@@ -21,6 +21,7 @@ export const RULES = {
 	balance: 'standard',
 	debt: 'assumption',
 	careful: 'assumption',
+	coldLimb: 'assumption',
 	offset: 'assumption',
 	band: 'assumption',
 	supply: 'standard',

@@ -334,7 +334,8 @@ export function liveThrough(
 	debts[many] = debt;
 	const local = (region: 'hands' | 'feet'): LocalCover | LocalCover[] =>
 		around[region].every((one) => one === around[region][0]) ? around[region][0]! : around[region];
-	const blood = (extremity: 'fingers' | 'toes') => bloodSteps(extremity, cell, effortWm2, debts);
+	const blood = (extremity: 'fingers' | 'toes') =>
+		bloodSteps(extremity, cell, effortWm2, debts, person.bloodShare[extremity]);
 	const fingers = localCourse('fingers', cell, living.fingersC, local('hands'), blood('fingers'));
 	const toes = localCourse('toes', cell, living.toesC, local('feet'), blood('toes'));
 	living.debtWhm2 = debt;

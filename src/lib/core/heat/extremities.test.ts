@@ -24,7 +24,7 @@ describe('bloodHeatWm2', () => {
 		['toes', 290, 40, 120],
 		['toes', 290, 60, 90]
 	] as const)('%s at %d W/m², with a debt of %d Wh/m²: %d', (which, effort, debt, heat) => {
-		expect(bloodHeatWm2(which, effort, debt)).toBeCloseTo(heat, 9);
+		expect(bloodHeatWm2(which, effort, debt, 1)).toBeCloseTo(heat, 9);
 	});
 	it('follows past effort, two thirds of the way in 20 minutes', () => {
 		expect(followedEffortWm2(280, 80, 0)).toBe(280);

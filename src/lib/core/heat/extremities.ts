@@ -31,16 +31,23 @@ export const followedEffortWm2 = (startWm2: number, metabolicWm2: number, minute
 	metabolicWm2 + (startWm2 - metabolicWm2) * Math.exp(-minutes / EFFORT_FOLLOWS_MIN);
 
 /** Share of its usual blood that a finger or toe gets of a body that owes or has spare heat (our assumption). */
-const bloodShare = (debtWhm2: number): number => clamp(1.5 - debtWhm2 / 80, 0.5, 1.5);
+const shareOfDebt = (debtWhm2: number): number => clamp(1.5 - debtWhm2 / 80, 0.5, 1.5);
 
 /**
  * Heat that blood brings to an extremity, W/m² (our assumption): fingers 1.2·M − 60 within 40…200, toes 0.6·M up to 120; half
  * as much again while the body is warm, half of it when it is deep in debt.
  * @param effortWm2 the effort that the blood follows
  * @param debtWhm2 of the body
+ * @param share of the usual blood that a person's fingers or toes get, 0…1
  */
-export const bloodHeatWm2 = (extremity: Extremity, effortWm2: number, debtWhm2: number): number =>
-	bloodShare(debtWhm2) *
+export const bloodHeatWm2 = (
+	extremity: Extremity,
+	effortWm2: number,
+	debtWhm2: number,
+	share: number
+): number =>
+	share *
+	shareOfDebt(debtWhm2) *
 	(extremity === 'fingers' ? clamp(1.2 * effortWm2 - 60, 40, 200) : Math.min(120, 0.6 * effortWm2));
 
 /** Hands without a task at rest are in pockets: below this effort, and this much warmer, m²·K/W (our assumption). */

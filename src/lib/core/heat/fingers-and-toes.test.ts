@@ -16,7 +16,7 @@ function course(
 ): LocalCourse {
 	const many = stepsOf(cell.minutes);
 	const debts = typeof debtWhm2 === 'number' ? Array.from({ length: many + 1 }, () => debtWhm2) : debtWhm2;
-	const blood = bloodSteps(extremity, cell, cell.metabolicWm2, debts);
+	const blood = bloodSteps(extremity, cell, cell.metabolicWm2, debts, 1);
 	return localCourse(extremity, cell, startC, { totalM2kw, aroundC: cell.airTempC }, blood);
 }
 
@@ -61,7 +61,7 @@ describe('fingers and toes through one phase', () => {
 		const at = (many: number): number => {
 			const debts = Array.from({ length: many + 1 }, (_, i) => (60 * Math.min(i + 0.5, many)) / many);
 			const cover = { totalM2kw: 0.2, aroundC: -10 };
-			return localCourse('toes', walk, 33, cover, bloodSteps('toes', walk, 280, debts)).endC;
+			return localCourse('toes', walk, 33, cover, bloodSteps('toes', walk, 280, debts, 1)).endC;
 		};
 		expect(Math.abs(at(12) - at(60))).toBeLessThan(0.3);
 	});

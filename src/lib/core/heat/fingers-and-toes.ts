@@ -29,21 +29,23 @@ export const stepsOf = (minutes: number): number => Math.max(1, Math.ceil(minute
  * What the blood brings to fingers or toes through a phase.
  * @param effortWm2 effort that it follows at the start
  * @param debtWhm2 debt of the body in the middle of each step, and at the end
+ * @param share of the usual blood that a person's fingers or toes get, 0…1
  */
 export function bloodSteps(
 	extremity: Extremity,
 	{ minutes, metabolicWm2 }: Cell,
 	effortWm2: number,
-	debtWhm2: ArrayLike<number>
+	debtWhm2: ArrayLike<number>,
+	share: number
 ): BloodSteps {
 	const many = debtWhm2.length - 1;
 	const stepMin = minutes / many;
 	const heatWm2 = new Float64Array(many);
 	for (let i = 0; i < many; i++) {
 		const effort = followedEffortWm2(effortWm2, metabolicWm2, (i + 0.5) * stepMin);
-		heatWm2[i] = bloodHeatWm2(extremity, effort, debtWhm2[i]!);
+		heatWm2[i] = bloodHeatWm2(extremity, effort, debtWhm2[i]!, share);
 	}
-	return { stepMin, heatWm2, laterWm2: bloodHeatWm2(extremity, metabolicWm2, debtWhm2[many]!) };
+	return { stepMin, heatWm2, laterWm2: bloodHeatWm2(extremity, metabolicWm2, debtWhm2[many]!, share) };
 }
 
 /**

@@ -1,11 +1,10 @@
 import { PARTS_OF_ROW } from '../cloth/parts';
 import { regionTotalM2kw } from '../cloth/supply';
 import { covers } from '../cloth/things';
-import { USUAL_MARKS } from '../conditions/person';
+import { type Person, personOf, USUAL_MARKS } from '../conditions/person';
 import { COVER_FELT_C, isShod, lensNeeded, needsCover, limbsShallBeCovered } from '../conditions/needs';
 import { type Part, type Row, ROWS } from '../document/parts';
 import { reason, type Reason } from '../document/reasons';
-import { type Schools, schoolsOf } from '../document/schools';
 import type { Client } from '../document/types';
 import type { Verdict } from '../document/verdict';
 import { WARM_EXTREMITY_C } from '../heat/extremities';
@@ -34,7 +33,7 @@ interface Need {
 
 const heatedReason = reason('heated');
 
-function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Schools): Need {
+function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, { schools, bloodShare }: Person): Need {
 	const worn = outfit.map(({ cloth }) => cloth);
 	const byPart = (part: Part): boolean => worn.some((cloth) => covers(cloth, part));
 	const covered = PARTS_OF_ROW[row].every(byPart);
@@ -87,10 +86,8 @@ function needOf(row: Row, { cell, outfit, fingers }: PhaseVerdict, schools: Scho
 			const bareM2kw = regionTotalM2kw([], cellAir(cell).air);
 			const cover = { totalM2kw: bareM2kw, aroundC: cell.airTempC };
 			// A body that is comfortable, at this effort all along.
-			const blood = bloodSteps('fingers', cell, cell.metabolicWm2, [
-				USUAL_MARKS.rightWhm2,
-				USUAL_MARKS.rightWhm2
-			]);
+			const comfortable = [USUAL_MARKS.rightWhm2, USUAL_MARKS.rightWhm2];
+			const blood = bloodSteps('fingers', cell, cell.metabolicWm2, comfortable, bloodShare.fingers);
 			const bare = localCourse('fingers', cell, Math.max(fingers.startC, WARM_EXTREMITY_C), cover, blood);
 			const why = reason('fingers', [
 				['bareFingersWouldFallTo', bare.lowestC, '°C'],
@@ -122,9 +119,9 @@ const TROUBLE_ROWS: readonly Row[] = ['hands', 'feet', 'torso', 'legs', 'sleep']
  * @param answered rows of which anybody has said anything
  */
 export function coverageOf(phase: PhaseVerdict, client: Client, answered: ReadonlySet<Row>): CoverageCell[] {
-	const schools = schoolsOf(client.schools);
+	const person = personOf(client);
 	return ROWS.map((row) => {
-		const need = needOf(row, phase, schools);
+		const need = needOf(row, phase, person);
 		const on = phase.outfit.map(({ cloth }) => cloth).filter((cloth) => inRow(cloth, row));
 		const local = row === 'hands' ? phase.fingers.verdict : row === 'feet' ? phase.toes.verdict : 'right';
 		const own = phase.limitedBy === row ? phase.verdict : local;

@@ -101,31 +101,33 @@ const dryChange: FindingRule = (facts) => {
 
 /** From so many layers on the legs, and so cold or wet, undressing wants a plan (our assumption). */
 const MANY_LAYERS = 3;
+/** Layers on the legs that are too many for whom the trousers have to open (our assumption). */
+const LAYERS_TO_OPEN = 2;
 const ACCESS_FELT_C = -10;
 const ACCESS_MIN = 240;
 const access: FindingRule = (facts) => {
 	const outside = facts.phases.filter(({ cell }) => isAwake(cell) && isOut(cell));
 	const minutes = outside.reduce((sum, { cell }) => sum + cell.minutes, 0);
-	if (minutes < ACCESS_MIN) return [];
+	const { needsOpening } = facts.person;
+	if (minutes < ACCESS_MIN || needsOpening === false) return [];
 	const hard = outside.find(({ cell, outfit }) => {
 		const legs = outfit.filter(({ cloth }) => covers(cloth, 'thighs')).map(({ cloth }) => cloth);
 		const opens = legs.some(
 			({ features }) => features.includes('drop-seat') || features.includes('full-side-zip')
 		);
-		return (cell.feltTempC <= ACCESS_FELT_C || cell.rainMinutes > 0) && legs.length >= MANY_LAYERS && !opens;
+		const isBad = cell.feltTempC <= ACCESS_FELT_C || cell.rainMinutes > 0;
+		return isBad && legs.length >= (needsOpening ? LAYERS_TO_OPEN : MANY_LAYERS) && !opens;
 	});
 	if (!hard) return [];
-	return [
-		{
-			code: 'not-asked',
-			severity: 'note',
-			...at(facts, hard),
-			part: 'access',
-			thingIds: [],
-			values: { about: 'relief' },
-			reasons: [reason('access', [['hoursOutside', minutes / 60, 'h']])]
-		}
-	];
+	const said = {
+		...at(facts, hard),
+		part: 'access' as const,
+		thingIds: [],
+		reasons: [reason('access', [['hoursOutside', minutes / 60, 'h']])]
+	};
+	return needsOpening
+		? [{ ...said, code: 'no-opening', severity: 'warning', values: {} }]
+		: [{ ...said, code: 'not-asked', severity: 'note', values: { about: 'relief' } }];
 };
 
 const burns: FindingRule = (facts) => {

@@ -157,7 +157,8 @@ function localCandidate(
 	startC: number,
 	course: LocalCourse,
 	totalM2kw: number,
-	most: LocalCourse
+	most: LocalCourse,
+	{ bloodShare }: Person
 ): Candidate | null {
 	if (course.verdict === 'right') return null;
 	const why = reason(row === 'hands' ? 'fingers' : 'toes', [
@@ -167,12 +168,14 @@ function localCandidate(
 		['air', cell.airTempC, '°C'],
 		['totalInsulation', totalM2kw, 'm²·K/W']
 	]);
+	const isCold = bloodShare[row === 'hands' ? 'fingers' : 'toes'] < 1;
+	const whys = isCold ? [why, reason('coldLimb')] : [why];
 	const hopeless = course.verdict === 'short' && most.verdict === 'short';
 	return {
 		verdict: hopeless ? 'nothing suffices' : course.verdict,
 		limitedBy: row,
 		holdsMinutes: course.holdsMinutes,
-		reasons: hopeless ? [reason('nothingSuffices'), why] : [why]
+		reasons: hopeless ? [reason('nothingSuffices'), ...whys] : whys
 	};
 }
 
@@ -213,7 +216,7 @@ function judgeCell(
 	const warmest = warmestIn(air.air);
 	/** How a part fares that begins warm, in the warmest that there is, while the body is warm. */
 	const atBest = (extremity: 'fingers' | 'toes'): LocalCourse => {
-		const blood = bloodSteps(extremity, cell, cell.metabolicWm2, [0, 0]);
+		const blood = bloodSteps(extremity, cell, cell.metabolicWm2, [0, 0], person.bloodShare[extremity]);
 		const totalM2kw = warmest[extremity === 'fingers' ? 'hands' : 'feet'];
 		return localCourse(extremity, cell, WARM_EXTREMITY_C, { totalM2kw, aroundC: cell.airTempC }, blood);
 	};
@@ -226,8 +229,9 @@ function judgeCell(
 			? { ...body, verdict: 'not judged yet' as const, holdsMinutes: null, reasons: [reason('notAsked')] }
 			: body,
 		!unknown('hands') &&
-			localCandidate('hands', cell, startFingersC, fingers, course.handsM2kw, atBest('fingers')),
-		!unknown('feet') && localCandidate('feet', cell, startToesC, toes, course.feetM2kw, atBest('toes')),
+			localCandidate('hands', cell, startFingersC, fingers, course.handsM2kw, atBest('fingers'), person),
+		!unknown('feet') &&
+			localCandidate('feet', cell, startToesC, toes, course.feetM2kw, atBest('toes'), person),
 		...WET_PARTS.map((part): Candidate | null =>
 			// In the warm one dries.
 			!cell.heated &&

@@ -124,7 +124,8 @@ export function listOf(
 			planned
 				.filter(({ weather, foul }) => weather === first?.weather && !foul)
 				.map(({ phases }) => phases.map(({ cell }) => cell)),
-			trip.filter(({ bed }) => bed.kind !== 'heated' && bed.kind !== 'none').length
+			trip.filter(({ bed }) => bed.kind !== 'heated' && bed.kind !== 'none').length,
+			client
 		)
 	};
 }

@@ -1,4 +1,5 @@
 import type { Cell } from '../conditions/cells';
+import type { FactsOfClient } from '../document/types';
 import { ROOFED } from '../weather/wind';
 
 /** Small things that are no clothes and that a day asks for (common practice, no source). */
@@ -8,7 +9,9 @@ export const SMALL_THINGS = [
 	'first aid',
 	'toilet kit',
 	'repair kit',
-	'flask'
+	'flask',
+	'blister kit',
+	'spare glasses'
 ] as const;
 export type SmallThing = (typeof SMALL_THINGS)[number];
 
@@ -27,8 +30,13 @@ const minutesOf = (cells: readonly Cell[]): number => cells.reduce((sum, { minut
  * Small things that a trip asks for.
  * @param days cells of each day
  * @param nightsOut nights in tents, huts without a keeper or bags
+ * @param client what is known of whom the list is for
  */
-export function smallThingsFor(days: readonly (readonly Cell[])[], nightsOut: number): SmallThing[] {
+export function smallThingsFor(
+	days: readonly (readonly Cell[])[],
+	nightsOut: number,
+	client: Pick<FactsOfClient, 'glasses' | 'blisters'>
+): SmallThing[] {
 	const outside = days.map((cells) => cells.filter(isOutside));
 	const all = outside.flat();
 	const inSun = all.filter(({ light }) => light === 'day');
@@ -39,7 +47,9 @@ export function smallThingsFor(days: readonly (readonly Cell[])[], nightsOut: nu
 		'first aid': all.length > 0,
 		'toilet kit': outside.some((cells) => minutesOf(cells) > AWAY_MIN) || nightsOut > 0,
 		'repair kit': nightsOut > 0 || outside.filter((cells) => minutesOf(cells) > AWAY_MIN).length > 1,
-		flask: all.some(({ airTempC, kind }) => airTempC < FREEZES_C && kind !== 'sleep')
+		flask: all.some(({ airTempC, kind }) => airTempC < FREEZES_C && kind !== 'sleep'),
+		'blister kit': client.blisters.value === true && all.some(({ kind }) => kind === 'move'),
+		'spare glasses': client.glasses.value === true && all.length > 0
 	};
 	return SMALL_THINGS.filter((thing) => asked[thing]);
 }

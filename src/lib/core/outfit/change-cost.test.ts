@@ -25,7 +25,13 @@ function cost(
 	factor: Factor,
 	from: string[],
 	to: string[],
-	options: { wet?: boolean; marks?: Mark[]; place?: 'in' | 'slope'; airTempC?: number } = {}
+	options: {
+		wet?: boolean;
+		marks?: Mark[];
+		place?: 'in' | 'slope';
+		airTempC?: number;
+		bootsStayOn?: boolean;
+	} = {}
 ): number {
 	const phase: PhaseRow = ['stop', 20, 80, options.place ?? 'slope', { marks: options.marks ?? [] }];
 	const stage = stageOf([phase, phase], {
@@ -33,7 +39,10 @@ function cost(
 		airTempC: options.airTempC ?? 5
 	});
 	const [before, after] = cellsOf(stage, PLANNED);
-	return changeCost(changeBetween(factor, stack(...from), stack(...to)), changePlace(before!, after!));
+	return changeCost(
+		changeBetween(factor, stack(...from), stack(...to)),
+		changePlace(before!, after!, options.bootsStayOn)
+	);
 }
 
 describe('cost of changes, in hundredths', () => {
@@ -68,6 +77,38 @@ describe('cost of changes, in hundredths', () => {
 			['trousers-trek', 'bottoms-wool'],
 			{ marks: ['boots-on'] },
 			Infinity
+		],
+		[
+			'boots off with trouble',
+			'feet',
+			['boot-hiking'],
+			['sock-mid', 'boot-hiking'],
+			{ bootsStayOn: true },
+			4000
+		],
+		[
+			'boots off with trouble, under a roof',
+			'feet',
+			['boot-hiking'],
+			['sock-mid', 'boot-hiking'],
+			{ bootsStayOn: true, place: 'in' },
+			1
+		],
+		[
+			'trousers, where boots come off with trouble',
+			'legs',
+			['trousers-trek'],
+			['trousers-trek', 'bottoms-wool'],
+			{ bootsStayOn: true },
+			Infinity
+		],
+		[
+			'side zips, where boots come off with trouble',
+			'legs',
+			['trousers-trek'],
+			['trousers-trek', 'trousers-rain'],
+			{ bootsStayOn: true },
+			100
 		],
 		['bare skin in the cold', 'trunk', ['fleece'], ['top-wool-mid', 'fleece'], { airTempC: -18 }, Infinity],
 		[

@@ -8,6 +8,8 @@ import { WETTING_SHARE } from '../weather/precipitation';
 export const CHANGE_COST = { vent: 20, outermost: 100, underShell: 300, bootsOff: 800, heated: 1 } as const;
 /** In rain, in the dark and with numb hands a change costs double (our assumption for the last two). */
 const HARD_DOUBLES = 2;
+/** Boots off on the way cost so many times as much for whom they come off with trouble (our assumption). */
+const BOOTS_ARE_HARD = 5;
 /** Felt temperature from which hands are numb at it, °C (our assumption). */
 const NUMB_FELT_C = -20;
 
@@ -77,10 +79,16 @@ export interface ChangePlace {
 	/** too cold to bare skin */
 	cold: boolean;
 	bootsStayOn: boolean;
+	/** for this person they come off with trouble */
+	bootsAreHard: boolean;
 	legsStay: boolean;
 	packAway: boolean;
 }
-export function changePlace(before: Cell, after: Cell): ChangePlace {
+/**
+ * The place of a change.
+ * @param bootsStayOn whether the person cannot well take the boots off on the way
+ */
+export function changePlace(before: Cell, after: Cell, bootsStayOn = false): ChangePlace {
 	const both = (mark: Cell['marks'][number]): boolean =>
 		before.marks.includes(mark) && after.marks.includes(mark);
 	return {
@@ -88,6 +96,7 @@ export function changePlace(before: Cell, after: Cell): ChangePlace {
 		hard: isHard(before, after),
 		cold: warmestFeltC(before, after) <= COVER_FELT_C,
 		bootsStayOn: both('boots-on'),
+		bootsAreHard: bootsStayOn,
 		legsStay: both('harness') || both('roped'),
 		packAway: after.marks.includes('pack-away')
 	};
@@ -104,6 +113,9 @@ export function changeCost(change: Change, place: ChangePlace): number {
 	if ((change.bootsOff || change.baresSkin) && place.cold) return Infinity;
 	if (change.bootsOff && place.bootsStayOn) return Infinity;
 	if (change.legs && place.legsStay) return Infinity;
+	// Other footwear may have to be put on; trousers that need the boots off can be on from the start.
+	if (change.legs && change.bootsOff && place.bootsAreHard) return Infinity;
 	if (change.turnsOn && place.packAway) return Infinity;
-	return change.cost * (place.hard ? HARD_DOUBLES : 1);
+	const boots = change.bootsOff && place.bootsAreHard ? BOOTS_ARE_HARD : 1;
+	return change.cost * boots * (place.hard ? HARD_DOUBLES : 1);
 }

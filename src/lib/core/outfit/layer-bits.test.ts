@@ -12,6 +12,7 @@ const PLACE = {
 	hard: false,
 	cold: false,
 	bootsStayOn: false,
+	bootsAreHard: false,
 	legsStay: false,
 	packAway: false
 };

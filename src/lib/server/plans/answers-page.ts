@@ -48,7 +48,7 @@ export async function answersOn(houseId: string, tripId: string, accountId: stri
 	return {
 		isMailSimulated: isSimulated(),
 		trip: { id: trip.id, name: trip.name, dates: trip.stages.map(({ date }) => date).sort() },
-		clients: clients.map(({ id, name, things }) => {
+		clients: clients.map(({ id, name, things, language }) => {
 			const own = marks.get(id) ?? [];
 			const names = new Map(things.map((thing) => [thing.id, thing.name]));
 			const many = (mark: string): number => own.filter((one) => one.mark === mark).length;
@@ -56,6 +56,8 @@ export async function answersOn(houseId: string, tripId: string, accountId: stri
 			return {
 				id,
 				name,
+				/** language of letters and of the page; null where nobody has asked */
+				reads: language.value,
 				link: links.get(id) ?? null,
 				packed: many('packed'),
 				has: many('have'),

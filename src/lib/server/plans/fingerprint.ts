@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Client, Document } from '$lib/core/document/types';
 import { schooled } from '$lib/core/conditions/person';
+import { CLIENT_FACT_NAMES, NOT_PLANNED_WITH } from '$lib/core/document/client-facts';
 import type { DocumentWishes } from '$lib/core/plan/planner';
 
 /**
@@ -9,7 +10,8 @@ import type { DocumentWishes } from '$lib/core/plan/planner';
  * what the house uses things for, and wishes.
  */
 export function fingerprintOf(document: Document, ofDocument: Client, asked: DocumentWishes = {}): string {
-	const { offsetClo, careful, answeredParts, things, schools, uses = {} } = schooled(ofDocument, document);
+	const client = schooled(ofDocument, document);
+	const { answeredParts, things, schools, uses = {} } = client;
 	const { weathers, stages, site } = document.trip;
 	const { fixed = [], wishes = [], spareChanges = 0, last = null } = asked;
 	return createHash('sha256')
@@ -22,8 +24,10 @@ export function fingerprintOf(document: Document, ofDocument: Client, asked: Doc
 				stages.map(({ origins: _, provided: __, ...stage }) => stage),
 				site,
 				ofDocument.id,
-				offsetClo.value,
-				careful.value,
+				// Every fact but those that no plan depends on: what is forgotten here would leave an old plan standing.
+				CLIENT_FACT_NAMES.filter((name) => !NOT_PLANNED_WITH.includes(name)).map(
+					(name) => client[name].value
+				),
 				answeredParts,
 				things.map(({ version: _, ...thing }) => thing),
 				schools,

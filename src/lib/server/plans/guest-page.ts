@@ -113,6 +113,7 @@ export async function guestPage(guest: Guest) {
 	return {
 		house: guest.house,
 		name: client.name,
+		reads: client.language.value,
 		trip: { name: trip.name, place: trip.place, days: days.map(dayOf) },
 		knowsKit: client.things.length > 0,
 		list:

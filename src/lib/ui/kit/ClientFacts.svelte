@@ -22,6 +22,17 @@
 	type OffsetKey = keyof typeof OFFSETS;
 	const SIZES = { topSize: 'Top', legSize: 'Trousers', gloveSize: 'Gloves' } as const;
 	const LEVELS = { plain: 'little', usual: 'the usual', fine: 'more' } as const;
+	const RELIEF = { any: 'as it comes', opening: 'trousers must open' } as const;
+	const LANGUAGES = { en: 'English', de: 'German' } as const;
+	/** What is true of a client, in a few words each. */
+	const TRUE_OF = {
+		coldHands: 'cold hands',
+		coldFeet: 'cold feet',
+		bootsStayOn: 'boots stay on',
+		itchyCollar: 'wool itches at the neck',
+		glasses: 'glasses',
+		blisters: 'blisters'
+	} as const satisfies Partial<Record<ClientFactName, string>>;
 	const UNWORN = { wool: 'wool', down: 'down', synthetic: 'synthetics', cotton: 'cotton' } as const;
 
 	/** One fact as it is told now; nothing told is not asked. */
@@ -96,6 +107,34 @@
 			{/each}
 		</div>
 	</fieldset>
+	<fieldset>
+		<legend class="label">Also</legend>
+		<div class="ticks">
+			{#each Object.entries(TRUE_OF) as [name, words] (name)}
+				{@const fact = name as keyof typeof TRUE_OF}
+				<Checkbox
+					checked={client[fact].value === true}
+					onchange={(event) => tell(fact, event.currentTarget.checked || undefined)}>{words}</Checkbox
+				>
+			{/each}
+		</div>
+	</fieldset>
+	<Choice
+		id="relief"
+		label="Relief outside"
+		none="not asked"
+		bind:value={() => client.relief.value ?? undefined, (value) => tell('relief', value)}
+		options={CLIENT_FACTS.relief.oneOf}
+		words={RELIEF}
+	/>
+	<Choice
+		id="language"
+		label="Reads"
+		none="not asked"
+		bind:value={() => client.language.value ?? undefined, (value) => tell('language', value)}
+		options={CLIENT_FACTS.language.oneOf}
+		words={LANGUAGES}
+	/>
 	<div class="careful">
 		<Checkbox
 			checked={client.careful.value === true}
@@ -122,6 +161,7 @@
 	}
 	.ticks {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 4px 12px;
 		min-height: 34px;
 		align-items: center;

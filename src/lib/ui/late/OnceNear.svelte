@@ -12,6 +12,8 @@
 	let { height, near = '300px', children }: Props = $props();
 	let place = $state<HTMLElement>();
 	let isNear = $state(false);
+	/** Its room is kept until it stands there: it must not fall together, and move what is below, while it loads. */
+	let filledPx = $state(0);
 
 	onMount(() => {
 		const come = (): void => {
@@ -29,6 +31,8 @@
 	});
 </script>
 
-<div bind:this={place} data-once-near style:min-height={isNear ? null : `${height}px`}>
-	{#if isNear}{@render children()}{/if}
+<div bind:this={place} data-once-near style:min-height={filledPx > 0 ? null : `${height}px`}>
+	<div bind:clientHeight={filledPx}>
+		{#if isNear}{@render children()}{/if}
+	</div>
 </div>

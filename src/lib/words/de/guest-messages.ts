@@ -66,6 +66,8 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'small.toilet kit': 'Toilettenpapier, Beutel dafür, Handgel',
 	'small.repair kit': 'Klebeband, Schnur, Nadel, ein Ersatzschnürsenkel',
 	'small.flask': 'Thermosflasche: eine Trinkflasche friert ein',
+	'small.blister kit': 'Blasenpflaster und Tape für die Fersen',
+	'small.spare glasses': 'Zweite Brille, Band und Antibeschlagtuch',
 	'mark.packed': 'eingepackt',
 	'mark.have': 'habe ich',
 	'mark.to get': 'muss ich noch besorgen',

@@ -33,6 +33,8 @@ export const GET_MESSAGES = {
 	'list.small.toilet kit': 'Toilet paper, bag for it, hand gel',
 	'list.small.repair kit': 'Tape, cord, needle and a spare lace',
 	'list.small.flask': 'Flask for hot drinks: a bottle freezes',
+	'list.small.blister kit': 'Blister plasters and tape for the heels',
+	'list.small.spare glasses': 'Second pair of glasses, strap and anti-fog cloth',
 
 	// Lending
 	'lending.client':

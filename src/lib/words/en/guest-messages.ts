@@ -63,6 +63,8 @@ export const GUEST_MESSAGES = {
 	'small.toilet kit': 'Toilet paper, bag for it, hand gel',
 	'small.repair kit': 'Tape, cord, needle and a spare lace',
 	'small.flask': 'Flask for hot drinks: a bottle freezes',
+	'small.blister kit': 'Blister plasters and tape for the heels',
+	'small.spare glasses': 'Second pair of glasses, strap and anti-fog cloth',
 	'mark.packed': 'packed',
 	'mark.have': 'I have it',
 	'mark.to get': 'I still have to get it',

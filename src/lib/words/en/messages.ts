@@ -46,6 +46,8 @@ export const MESSAGES = {
 	'finding.not-asked':
 		'{about, select, relief {Ask {who} how a relief stop works with three layers on the legs in {where}: clips, zips, a drop seat?} bag {Ask {who} what the number on “{thing}” means: °C or °F, comfort or limit. Until then the night is not judged.} gear {Ask {who}: is there {gear}? It is needed first in {where}.} other {Ask {who}: what is there for the {part}? It is needed first in {where}.}}',
 	'finding.gearForThis': '{who} has no {gear} for {where}.',
+	'finding.no-opening':
+		'{who} asks for trousers that open for a relief stop, and none of those worn in {where} does. Side zips or a drop seat.',
 	'finding.no-spare-gloves':
 		'{who} has one pair of gloves only, and a lost glove ends the day. Bring or lend a second pair.',
 	'finding.spareShades': '{who} has one pair of dark glasses only. Bring or lend a second pair, or goggles.',

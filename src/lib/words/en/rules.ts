@@ -117,6 +117,11 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 		source: `${OURS}; ask a doctor where health is concerned`
 	},
 
+	coldLimb: {
+		says: 'This person’s hands or feet are cold before others’ are: the blood brings them three quarters of the usual heat.',
+		source: `${OURS}; ask a doctor where they turn white or numb`
+	},
+
 	offset: {
 		says: 'This person feels the cold or the heat more than most; the whole band moves.',
 		source: OURS

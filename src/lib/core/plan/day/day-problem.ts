@@ -117,14 +117,14 @@ function sequenceFrom(
 	fronts = 0,
 	counted: Counted = 'true'
 ): SequenceProblem {
-	const { cells, wardrobe } = day;
+	const { cells, wardrobe, person } = day;
 	const sizes = factors.map((factor) => wardrobe.stacks[factor].length);
 	const isGiven = (k: number): boolean => wardrobe.fixed.has(k);
 	return {
 		cells: cells.length,
 		sizes: fronts > 0 ? [...sizes, fronts] : sizes,
 		changes: (k, f) => {
-			const place = changePlace(cells[k - 1]!, cells[k]!);
+			const place = changePlace(cells[k - 1]!, cells[k]!, person.bootsStayOn);
 			if (f === factors.length) return frontChanges(fronts, place);
 			const most = isGiven(k) || isGiven(k - 1) ? GIVEN_CHANGE_COST : Infinity;
 			return stackChanges(factors[f]!, wardrobe.stacks[factors[f]!], place, most, counted);

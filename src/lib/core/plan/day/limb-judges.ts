@@ -89,11 +89,12 @@ function extremityJudge(
 ): Judge {
 	const known: LimbTerms[][] = [];
 	const blood: BloodSteps[] = [];
+	const share = day.person.bloodShare[extremity];
 	return (k, [option], state, into) => {
 		const cell = day.cells[k]!;
 		const { cover, penalty, overheat } = ((known[k] ??= [])[option!] ??= make(k, option!));
 		const start = restart(cell, state);
-		const steps = (blood[k] ??= bloodSteps(extremity, cell, day.efforts[k]!, debts[k]!));
+		const steps = (blood[k] ??= bloodSteps(extremity, cell, day.efforts[k]!, debts[k]!, share));
 		const course = localCourse(extremity, cell, WARM_EXTREMITY_C - start, cover, steps);
 		into.state = WARM_EXTREMITY_C - course.endC;
 		into.overheat = overheat;
@@ -139,7 +140,7 @@ const handsJudge = (day: Day, debts: BodyDebts): Judge =>
 		if (cell.heated) return { cover, penalty: unmet, overheat: 0 };
 		const clumsy = isTooClumsy(worn, task) ? PENALTY.bare : 0;
 		const bare = worn.length === 0 && cell.feltTempC <= COVER_FELT_C ? PENALTY.bare : 0;
-		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, USUAL_DEBT_WHM2);
+		const heat = bloodHeatWm2('fingers', cell.metabolicWm2, USUAL_DEBT_WHM2, day.person.bloodShare.fingers);
 		const excess =
 			cell.metabolicWm2 >= WORK_WM2 ? totalM2kw - Math.max(0, HOT_FINGER_C - cell.airTempC) / heat : 0;
 		const tooMuchClo = excess / CLO_M2KW - GLOVE_SPARE_CLO;

@@ -3,7 +3,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { listed, small } from '$lib/words/message';
 	import { ROW_NAMES, WHERE_WORDS, coverageWords } from '$lib/words/labels';
-	import { type Row, ROWS } from '$lib/core/document/parts';
+	import type { Row } from '$lib/core/document/parts';
 	import type { CoverageCell } from '$lib/core/judge/coverage';
 	import type { PlannedPhase } from '$lib/core/kit/planned-day';
 	import { type Where, WATER_AND_FOOD } from '$lib/core/kit/pack';
@@ -12,6 +12,7 @@
 	import { reason } from '$lib/core/document/reasons';
 	import { readerUnits } from '../../parts/reader-units';
 	import { why } from '../../parts/why.svelte';
+	import { ladderRows } from './ladder-rows';
 
 	interface Props {
 		phases: readonly PlannedPhase[];
@@ -30,17 +31,10 @@
 		short: string;
 		tone: string;
 	}
-	const nights = $derived(phases.some(({ cell }) => cell.kind === 'sleep'));
-	const rows = $derived(ROWS.filter((row) => row !== 'sleep' || nights));
 	/** All parts and the pack, or only what is wrong somewhere. */
 	let showsAll = $state(false);
-	const isWrong = (row: Row): boolean =>
-		phases.some(({ coverage }) =>
-			coverage.some(
-				(cell) => cell.row === row && (cell.trouble || cell.state === 'missing' || cell.state === 'not asked')
-			)
-		);
-	const fine = $derived(rows.filter((row) => !isWrong(row)));
+	const { rows, wrong } = $derived(ladderRows(phases));
+	const fine = $derived(rows.filter((row) => !wrong.includes(row)));
 
 	function cellTone(phase: PlannedPhase, { state, thingIds }: CoverageCell): string {
 		if (state === 'missing' || state === 'not asked' || state === 'not needed')

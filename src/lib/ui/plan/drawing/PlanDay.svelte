@@ -7,6 +7,7 @@
 	import type { ToldChange, ToldStart } from '$lib/core/plan/told/change-story';
 
 	import OnceNear from '../../late/OnceNear.svelte';
+	import { ladderRows } from './ladder-rows';
 	import { columnWidths, planColumns } from './plan-columns';
 	import PhaseReadout from './PhaseReadout.svelte';
 	import PlanPlot from './PlanPlot.svelte';
@@ -26,7 +27,6 @@
 	let { phases, others, told, findings, names, client, ondropthing }: Props = $props();
 
 	const GUTTER = 124;
-	const LADDER_PX = 150;
 	let width = $state(1228);
 	const columns = $derived(planColumns(phases));
 	const shownPhases = $derived(columns.map(({ phase }) => phase));
@@ -40,6 +40,8 @@
 			.sort((a, b) => a.rank - b.rank || a.k - b.k);
 		return failing[0]?.k ?? 0;
 	});
+	/** Room that is kept for the ladder until it is loaded: one line, and what a row takes. */
+	const ladderPx = $derived(27 + 42 * ladderRows(shownPhases).wrong.length);
 	let showsBody = $state(false);
 	let pointed = $state<number | null>(null);
 	const shown = $derived(Math.min(pointed ?? worst, columns.length - 1));
@@ -64,7 +66,7 @@
 	<PhaseReadout {column} {phases} {others} {told} {findings} {names} {client} />
 {/if}
 <div class="scroll below">
-	<OnceNear height={LADDER_PX} near="0px">
+	<OnceNear height={ladderPx} near="0px">
 		{#await import('./CoverageLadder.svelte') then { default: CoverageLadder }}
 			<CoverageLadder phases={shownPhases} {widths} {names} gutter={GUTTER} />
 		{/await}

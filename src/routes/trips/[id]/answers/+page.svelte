@@ -65,18 +65,28 @@
 
 	/** in which language the letters and the page begin; the client changes it on the page */
 	let language = $state<Language>('en');
+	const languageOf = ({ reads }: Row): Language => reads ?? language;
 	/** A message that is ready to be sent by hand. */
-	const invitationTo = ({ id, name }: Row): string =>
-		invitation(language, firstName(name), data.trip.name, `${links[id]}?in=${language}`);
+	const invitationTo = (row: Row): string =>
+		invitation(
+			languageOf(row),
+			firstName(row.name),
+			data.trip.name,
+			`${links[row.id]}?in=${languageOf(row)}`
+		);
 	const reminderTo = (row: Row): string =>
-		reminder(language, firstName(row.name), data.trip.name, {
+		reminder(languageOf(row), firstName(row.name), data.trip.name, {
 			...row.link!,
 			packed: row.packed,
 			toGet: row.toGet
 		});
 	let mailed = $state<Record<string, string>>({});
-	async function mail({ id, mail: to }: Row, kind: 'link' | 'reminder'): Promise<void> {
-		const answer = await send('POST', `/api/v1/trips/${data.trip.id}/clients/${id}/mail`, { kind, language });
+	async function mail(row: Row, kind: 'link' | 'reminder'): Promise<void> {
+		const { id, mail: to } = row;
+		const answer = await send('POST', `/api/v1/trips/${data.trip.id}/clients/${id}/mail`, {
+			kind,
+			language: languageOf(row)
+		});
 		if (answer.ok)
 			mailed = {
 				...mailed,
@@ -124,6 +134,7 @@
 	<p class="tongue small">
 		<label for="tongue">Letters and pages begin in</label>
 		<Select id="tongue" bind:value={language} items={TONGUES} placeholder="" />
+		<span class="soft">unless it is known what a client reads.</span>
 		<a href="/house/questions">Questions of the house</a>
 	</p>
 {/if}

@@ -299,7 +299,7 @@
 	<PlanSearch {session} />
 {/if}
 {#snippet whatToGet()}
-	<OnceNear height={110}>
+	<OnceNear height={36}>
 		{#await import('$lib/ui/plan/WhatToGet.svelte') then { default: WhatToGet }}
 			<WhatToGet trip={data.trip} client={data.client} decisions={data.decisions} prices={data.prices} />
 		{/await}
