@@ -28,6 +28,16 @@ function patient(page: Page): Page {
 	return page;
 }
 
+/** How many times slower than it is the processor of a page shall be; a tool for finding what depends on speed. */
+const SLOWER = Number(process.env.SNUG_SLOWER ?? 1);
+async function slowed(page: Page): Promise<Page> {
+	if (SLOWER > 1) {
+		const session = await page.context().newCDPSession(page);
+		await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+	}
+	return page;
+}
+
 /** Who entered the demo: every page but the door needs somebody. Each app has a session of its own, entered once. */
 const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
 	isStranger: [false, { option: true }],
@@ -42,10 +52,10 @@ const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
 	],
 	storageState: async ({ isStranger, entered }, use) =>
 		use({ cookies: isStranger ? [] : entered, origins: [] }),
-	page: async ({ page }, use) => use(patient(page)),
+	page: async ({ page }, use) => use(patient(await slowed(page))),
 	context: async ({ context }, use) => {
 		const newPage = context.newPage.bind(context);
-		context.newPage = async () => patient(await newPage());
+		context.newPage = async () => patient(await slowed(await newPage()));
 		await use(context);
 	}
 });
