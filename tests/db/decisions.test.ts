@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createClient, getClient } from '../../src/lib/server/db/clients';
+import { addThings, createClient, getClient } from '../../src/lib/server/db/clients';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import {
 	decisionsOf,
@@ -73,6 +73,35 @@ describe('a decision', () => {
 		await takeBack(FIRST_HOUSE, tripId, clientId, 'coat-synthetic');
 		expect([await kitOf(clientId), await decisionsOf(tripId, clientId)]).toEqual([[], []]);
 		await expect(takeBack(FIRST_HOUSE, tripId, clientId, 'coat-synthetic')).rejects.toThrow(NotFoundError);
+	});
+	it('to mend something takes it as mended, and as worn out again when it is taken back', async () => {
+		const { tripId, clientId } = await guest('Mend');
+		const MENDED: NewDecision = {
+			...COAT,
+			typeId: 'hard-shell',
+			name: 'Hard shell',
+			way: 'repair',
+			cost: 15
+		};
+		const quantity = { value: 1, source: 'client', state: 'has' } as const;
+		const face = { value: 'worn out', source: 'client', state: 'has' } as const;
+		await addThings(FIRST_HOUSE, clientId, [
+			{ typeId: 'hard-shell', name: 'Old shell', quantity, facts: { face } }
+		]);
+		const faceOf = async () => (await getClient(FIRST_HOUSE, clientId)).things.map((one) => one.facts.face);
+		await saveDecisions(FIRST_HOUSE, tripId, clientId, [MENDED]);
+		expect(await faceOf()).toEqual([{ value: 'fresh', source: 'guide', state: 'assumed' }]);
+		await setThere(FIRST_HOUSE, tripId, clientId, 'hard-shell', true);
+		expect(await faceOf()).toEqual([{ value: 'fresh', source: 'guide', state: 'has' }]);
+		expect(await kitOf(clientId)).toEqual([['hard-shell', 'has']]);
+		await takeBack(FIRST_HOUSE, tripId, clientId, 'hard-shell');
+		expect(await faceOf()).toEqual([face]);
+		// Bought after all: a second one, and the old one is as worn out as it was.
+		await saveDecisions(FIRST_HOUSE, tripId, clientId, [MENDED]);
+		await saveDecisions(FIRST_HOUSE, tripId, clientId, [{ ...MENDED, way: 'buy' }]);
+		expect(await faceOf()).toEqual([face, undefined]);
+		await takeBack(FIRST_HOUSE, tripId, clientId, 'hard-shell');
+		expect(await kitOf(clientId)).toEqual([['hard-shell', 'has']]);
 	});
 	it('is made whole or not at all, for a client of the trip and of the house', async () => {
 		const { tripId, clientId } = await guest('Whole');

@@ -36,7 +36,12 @@ export class Sets {
 		return [...set].reduce((sum, index) => sum + this.trials.candidates[index]!.cost, 0);
 	}
 	massOf(set: Iterable<number>): number {
-		return [...set].reduce((sum, index) => sum + this.trials.cloths[index]!.massG, 0);
+		// What is mended is carried already.
+		return [...set].reduce(
+			(sum, index) =>
+				sum + (this.trials.candidates[index]!.from === 'mend' ? 0 : this.trials.cloths[index]!.massG),
+			0
+		);
 	}
 	/** Moments of a day that are wrong with a set. */
 	wrongOn(index: number, set: ReadonlySet<number>): number {

@@ -4,8 +4,11 @@ import type { Client, HouseUses, Thing } from '../document/types';
 
 /** What a client could get beside what they have. */
 
-/** Where a thing may come from; what is owned, provided or lent costs nothing. */
-export const CANDIDATE_SOURCES = ['own', 'house', 'hire', 'buy', 'provided'] as const;
+/**
+ * Where a thing may come from; what is owned, provided or lent costs nothing. What is mended takes the place of the thing that
+ * the client has, as it will be then.
+ */
+export const CANDIDATE_SOURCES = ['own', 'mend', 'house', 'hire', 'buy', 'provided'] as const;
 export type CandidateSource = (typeof CANDIDATE_SOURCES)[number];
 
 export interface Candidate {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { documentOf, kitOf, type PhaseRow, stageOf, thingOf } from '../../../../tests/fixtures/make';
-import type { Client, Document } from '../document/types';
+import { clothOf } from '../cloth/things';
+import type { Client, Document, Thing } from '../document/types';
 import { planDocument } from '../plan/planner';
 import { finished } from '../search/steps';
 import { type Candidate, clientWith } from './candidate';
@@ -191,6 +192,44 @@ describe('what is offered without being asked', () => {
 			['mitten', 'provided', 0]
 		]);
 		expect(list.filter(({ thing }) => thing.typeId === 'mitten')).toHaveLength(1);
+	});
+	it('has a worn-out face proofed again, for little money and no more weight, and then it keeps the rain out', () => {
+		const worn = thingOf('rain-shell', {
+			facts: { face: { value: 'worn out', source: 'client', state: 'has' } }
+		});
+		const document = documentWith(DRESSED);
+		const things = [...document.clients[0]!.things.filter(({ typeId }) => typeId !== 'rain-shell'), worn];
+		const client = { ...document.clients[0]!, things };
+		const list = usualCandidates(document, client, 'usual', (id) => id);
+		const [mended] = list.filter(({ from }) => from === 'mend');
+		expect(mended).toMatchObject({ cost: 15, days: 2, thing: { typeId: 'rain-shell' } });
+		expect(clothOf(mended!.thing).face).toBe('fresh');
+		expect(list.filter(({ from }) => from === 'mend')).toHaveLength(1);
+		expect(usualCandidates(document, document.clients[0]!, 'usual', (id) => id)).not.toContainEqual(
+			expect.objectContaining({ from: 'mend' })
+		);
+		const rows: PhaseRow[] = [
+			['move', 60, 200, 'slope'],
+			['stop', 20, 70, 'slope']
+		];
+		const dressed = kitOf([...DRESSED, 'fleece', 'trousers-rain', 'neck-tube']);
+		const wet = { ...dressed, things: [...dressed.things, worn] };
+		const rain = documentOf([stageOf(rows, { airTempC: 6, precipitation: 'heavy-rain' })], [wet]);
+		const { ladder } = finished(remedies(rain, wet, [mended!]));
+		expect(ladder[0]).toMatchObject({ add: ['mended-rain-shell'], cost: 15, massG: 0 });
+	});
+	it('offers another size of what was tried on and is too tight over the layers', () => {
+		const document = documentWith([...DRESSED, 'fleece']);
+		const [own] = document.clients[0]!.things.filter(({ typeId }) => typeId === 'fleece');
+		const tight = {
+			...own!,
+			facts: { roomSteps: { value: 0, source: 'measured', state: 'has' } }
+		} as Thing;
+		const client = { ...document.clients[0]!, things: [...document.clients[0]!.things, tight] };
+		const bought = (of: Client) =>
+			usualCandidates(document, of, 'usual', (id) => id).filter(({ thing }) => thing.typeId === 'fleece');
+		expect(bought({ ...client, things: client.things.filter((one) => one !== own) })).toHaveLength(1);
+		expect(bought(document.clients[0]!)).toHaveLength(0);
 	});
 	it('leaves out what was declined and what is not worn, and takes the prices of the house', () => {
 		const document = documentWith(DRESSED);

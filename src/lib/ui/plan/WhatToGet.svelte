@@ -20,6 +20,7 @@
 		costSentence,
 		endSentences,
 		insteadSentences,
+		mendedName,
 		nowSentence,
 		rungSentence,
 		solvedSentence,
@@ -110,6 +111,7 @@
 	/** As short as tells a thing from the others on the list. */
 	function nameOf(id: string): string {
 		const full = byId.get(id)?.name ?? id;
+		if (byId.get(id)?.from === 'mend') return mendedName(shortName(full));
 		const short = shortName(full);
 		const isTwice = offers.some(({ thingId, name }) => thingId !== id && shortName(name) === short);
 		return isTwice ? full.split(', ').slice(0, 2).join(', ') : short;
@@ -133,7 +135,8 @@
 		buy: 'buy',
 		hire: 'hire',
 		provided: 'provided',
-		own: 'own'
+		own: 'own',
+		mend: 'repair'
 	};
 	/** What is taken counts as assumed from now on, in this plan and in all others. */
 	const take = (rung: Rung | null, ids: readonly string[]): Promise<void> => {

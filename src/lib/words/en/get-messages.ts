@@ -9,6 +9,7 @@ export const GET_MESSAGES = {
 		'{things}: {usual, plural, =0 {{who} is all right in the usual weather{rare, plural, =0 {, and in one year in ten} one {; in one year in ten # moment stays wrong} other {; in one year in ten # moments stay wrong}}} one {# moment stays wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}} other {# moments stay wrong in the usual weather{rare, plural, =0 {} other {, and # in one year in ten}}}}.',
 	'remedy.cost':
 		'{free, select, yes {It costs nothing} other {It costs about {cost}}} and weighs {mass}{start, select, yes {, with what the day cannot start without} other {}}.',
+	'remedy.mended': '{thing}, proofed again',
 	'remedy.instead': 'In place of {thing}: {others}.',
 	'remedy.solves':
 		'{place, select, none {} other {{place}: }}“{phase}”{round, plural, =0 {} other { in round #}}: {from} now, {to} with it.',

@@ -54,6 +54,9 @@ export const costSentence = (
 		start: hasStart ? 'yes' : 'no'
 	});
 
+/** A thing that is mended, as a thing to get: "Hard shell, proofed again". */
+export const mendedName = (thing: string): string => getMessage('remedy.mended', { thing });
+
 /** What could be taken instead, a sentence a thing; none where nothing could. */
 export const insteadSentences = ({ instead }: Rung, nameOf: NameOf): string[] =>
 	instead

@@ -70,6 +70,13 @@ export const saveDecisions = (
 		for (const one of list) {
 			const before = await oneDecision(db, tripId, clientId, one.typeId);
 			let thingId = before?.thingId ?? null;
+			const isOtherWay = before && (before.way === 'repair') !== (one.way === 'repair');
+			if (before && (one.decided === 'decline' || isOtherWay)) {
+				await takeOut(db, houseId, before);
+				thingId = null;
+			}
+			if (one.decided === 'get' && one.way === 'repair' && thingId === null)
+				thingId = await mend(db, clientId, one.typeId);
 			if (one.decided === 'get' && thingId === null) {
 				const quantity = { value: 1, source: 'guide', state: 'assumed' } as const;
 				const [thing] = await addThings(
@@ -79,10 +86,6 @@ export const saveDecisions = (
 					db
 				);
 				thingId = thing!.id;
-			}
-			if (one.decided === 'decline' && thingId !== null) {
-				await setThingDeleted(houseId, thingId, true, db);
-				thingId = null;
 			}
 			await write(
 				db,
@@ -107,6 +110,44 @@ export const saveDecisions = (
 			);
 		}
 	});
+
+/** A face that will be proofed again, as a thing holds it until it is back. */
+const TO_BE_PROOFED = { value: 'fresh', source: 'guide', state: 'assumed' } as const;
+const setFace = (db: Db, thingId: string, face: object) =>
+	write(
+		db,
+		"UPDATE things SET facts = JSON_SET(facts, '$.face', JSON_EXTRACT(?, '$')), version = version + 1 WHERE id = ?",
+		[JSON.stringify(face), thingId]
+	);
+/** Takes a thing of the kit whose face has worn out as proofed again. @returns its id; null where there is none */
+async function mend(db: Db, clientId: string, typeId: string): Promise<string | null> {
+	const [worn] = await rows<{ id: string }>(
+		db,
+		`SELECT id FROM things WHERE client_id = ? AND type_id = ? AND deleted_at IS NULL
+			AND JSON_VALUE(facts, '$.face.value') = 'worn out' ORDER BY created_at, id LIMIT 1`,
+		[clientId, typeId]
+	);
+	if (!worn) return null;
+	await setFace(db, worn.id, TO_BE_PROOFED);
+	return worn.id;
+}
+/** Whether what a decision brought is a thing that the client had before, to be mended. */
+async function isMended(db: Db, { way, thingId }: Pick<Decision, 'way' | 'thingId'>): Promise<boolean> {
+	if (way !== 'repair') return false;
+	const found = await rows(
+		db,
+		"SELECT id FROM things WHERE id = ? AND JSON_VALUE(facts, '$.face.source') = 'guide'",
+		[thingId]
+	);
+	return found.length > 0;
+}
+/** Takes what a decision brought out of the kit; what was to be mended stays, as worn out as it was. */
+async function takeOut(db: Db, houseId: string, decision: Decision): Promise<void> {
+	if (decision.thingId === null) return;
+	if (await isMended(db, decision))
+		await setFace(db, decision.thingId, { value: 'worn out', source: 'client', state: 'has' });
+	else await setThingDeleted(houseId, decision.thingId, true, db);
+}
 
 async function oneDecision(
 	db: Db,
@@ -140,11 +181,14 @@ export const setThere = (
 			clientId,
 			typeId
 		]);
-		await write(
-			db,
-			"UPDATE things SET quantity = JSON_SET(quantity, '$.state', ?), version = version + 1 WHERE id = ? AND client_id = ?",
-			[isThere ? 'has' : 'assumed', one.thingId, clientId]
-		);
+		const state = isThere ? 'has' : 'assumed';
+		if (await isMended(db, one)) await setFace(db, one.thingId, { ...TO_BE_PROOFED, state });
+		else
+			await write(
+				db,
+				"UPDATE things SET quantity = JSON_SET(quantity, '$.state', ?), version = version + 1 WHERE id = ? AND client_id = ?",
+				[state, one.thingId, clientId]
+			);
 	});
 
 /** Takes a decision back, and its thing out of the kit. @throws NotFoundError */
@@ -153,7 +197,7 @@ export const takeBack = (houseId: string, tripId: string, clientId: string, type
 		await onTrip(db, houseId, tripId, clientId);
 		const one = await oneDecision(db, tripId, clientId, typeId);
 		if (!one) throw new NotFoundError('decision');
-		if (one.thingId) await setThingDeleted(houseId, one.thingId, true, db);
+		await takeOut(db, houseId, one);
 		await write(db, 'DELETE FROM decisions WHERE trip_id = ? AND client_id = ? AND type_id = ?', [
 			tripId,
 			clientId,
