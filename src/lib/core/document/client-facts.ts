@@ -17,6 +17,8 @@ export const CLIENT_FACTS = {
 	bootsStayOn: 'yes or no',
 	/** how they relieve themselves outside, which is asked of everybody: it does not matter, or the trousers have to open for it */
 	relief: { oneOf: ['any', 'opening'] },
+	/** parts of the body for which nothing that was tried works: wrong until it is solved */
+	nothingWorks: { someOf: ['hands', 'feet', 'ears', 'torso'] },
 	/** wool at the neck itches */
 	itchyCollar: 'yes or no',
 	/** size worn on the upper body */

@@ -23,6 +23,7 @@ export const FINDING_CODES = [
 	'gearForThis',
 	'no-spare-gloves',
 	'no-opening',
+	'nothing-works',
 	'spareShades',
 	'dryChange',
 	'too-few',

@@ -48,6 +48,7 @@ export const RULES = {
 	spareGloves: 'practice',
 	stopLayer: 'practice',
 	notAsked: 'practice',
+	nothingWorks: 'practice',
 	soakThenStand: 'practice',
 	immersion: 'practice',
 	highAltitude: 'practice',

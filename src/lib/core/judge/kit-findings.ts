@@ -130,6 +130,18 @@ const access: FindingRule = (facts) => {
 		: [{ ...said, code: 'not-asked', severity: 'note', values: { about: 'relief' } }];
 };
 
+/** What a client has tried in vain is wrong whatever the arithmetic says: only they can feel it. */
+const nothingWorks: FindingRule = (facts) =>
+	(facts.client.nothingWorks.value ?? []).map((part) => ({
+		code: 'nothing-works',
+		severity: 'blocker',
+		...wholeDay(facts),
+		part,
+		thingIds: facts.kit.filter((cloth) => covers(cloth, part)).map(({ thingId }) => thingId),
+		values: {},
+		reasons: [reason('nothingWorks')]
+	}));
+
 const burns: FindingRule = (facts) => {
 	const night = facts.phases.find(({ cell }) => cell.kind === 'sleep' && !cell.heated);
 	const hot = facts.kit.find(
@@ -262,6 +274,7 @@ export const KIT_RULES: Readonly<Record<string, FindingRule>> = {
 	dryChange,
 	burns,
 	access,
+	nothingWorks,
 	bagUnclear,
 	gearForThis,
 	frozenFilter

@@ -76,6 +76,17 @@ describe('relief outside', () => {
 	});
 });
 
+describe('what nothing works for', () => {
+	const wrong = (facts: Partial<FactsOfClient>) =>
+		planOf([['move', 30, 200, 'slope']], facts).findings.filter(({ code }) => code === 'nothing-works');
+	it('is wrong on every day until it is solved', () => {
+		expect(wrong({ nothingWorks: said(['feet'] as const) })).toMatchObject([
+			{ severity: 'blocker', part: 'feet', thingIds: ['sock-mid', 'boot-winter'] }
+		]);
+		expect(wrong({})).toEqual([]);
+	});
+});
+
 describe('wool at the neck', () => {
 	const neck = (facts: Partial<FactsOfClient>) =>
 		planOf([['stop', 30, 80, 'ridge']], facts, { airTempC: -12 }, [

@@ -64,8 +64,11 @@
 	const putAside = (id: number, what: string): Promise<void> =>
 		put(() => send('POST', `${ADDRESS}/${id}`), what);
 	async function undo(): Promise<void> {
-		if (undoable !== null) await putAside(undoable, 'What was here before');
-		undoable = null;
+		const id = undoable;
+		if (id === null) return;
+		await putAside(id, 'What was here before');
+		// Where that did not work, it can be tried again.
+		if (undoable !== id) undoable = null;
 	}
 </script>
 

@@ -33,6 +33,7 @@
 		glasses: 'glasses',
 		blisters: 'blisters'
 	} as const satisfies Partial<Record<ClientFactName, string>>;
+	const NOTHING_WORKS = { hands: 'hands', feet: 'feet', ears: 'ears', torso: 'body' } as const;
 	const UNWORN = { wool: 'wool', down: 'down', synthetic: 'synthetics', cotton: 'cotton' } as const;
 
 	/** One fact as it is told now; nothing told is not asked. */
@@ -44,11 +45,11 @@
 					: { value, source: 'client', state: 'has' }
 		});
 	}
-	const unworn = $derived(client.willNotWear.value ?? []);
-	function setUnworn(fibre: keyof typeof UNWORN, isUnworn: boolean): void {
-		const rest = unworn.filter((one) => one !== fibre);
-		const next = isUnworn ? [...rest, fibre] : rest;
-		tell('willNotWear', next.length > 0 ? next : undefined);
+	/** Puts a word on a list of what is told, or takes it off; an empty list is not told. */
+	function tick(name: 'willNotWear' | 'nothingWorks', word: string, isOn: boolean): void {
+		const rest = (client[name].value ?? []).filter((one) => one !== word);
+		const next = isOn ? [...rest, word] : rest;
+		tell(name, next.length > 0 ? (next as never) : undefined);
 	}
 	/** Typed here, told when the field is left. */
 	let shoe = $derived<number | undefined>(client.shoeSize.value ?? undefined);
@@ -101,8 +102,8 @@
 			{#each Object.entries(UNWORN) as [name, words] (name)}
 				{@const fibre = name as keyof typeof UNWORN}
 				<Checkbox
-					checked={unworn.includes(fibre)}
-					onchange={(event) => setUnworn(fibre, event.currentTarget.checked)}>{words}</Checkbox
+					checked={client.willNotWear.value?.includes(fibre) ?? false}
+					onchange={(event) => tick('willNotWear', fibre, event.currentTarget.checked)}>{words}</Checkbox
 				>
 			{/each}
 		</div>
@@ -115,6 +116,18 @@
 				<Checkbox
 					checked={client[fact].value === true}
 					onchange={(event) => tell(fact, event.currentTarget.checked || undefined)}>{words}</Checkbox
+				>
+			{/each}
+		</div>
+	</fieldset>
+	<fieldset>
+		<legend class="label">Nothing they tried works for the</legend>
+		<div class="ticks">
+			{#each Object.entries(NOTHING_WORKS) as [name, words] (name)}
+				{@const part = name as keyof typeof NOTHING_WORKS}
+				<Checkbox
+					checked={client.nothingWorks.value?.includes(part) ?? false}
+					onchange={(event) => tick('nothingWorks', part, event.currentTarget.checked)}>{words}</Checkbox
 				>
 			{/each}
 		</div>

@@ -48,6 +48,8 @@ export const MESSAGES = {
 	'finding.gearForThis': '{who} has no {gear} for {where}.',
 	'finding.no-opening':
 		'{who} asks for trousers that open for a relief stop, and none of those worn in {where} does. Side zips or a drop seat.',
+	'finding.nothing-works':
+		'Nothing that {who} has tried works for the {part, select, torso {body} other {{part}}}. Solve it before the trip: try other things on together.',
 	'finding.no-spare-gloves':
 		'{who} has one pair of gloves only, and a lost glove ends the day. Bring or lend a second pair.',
 	'finding.spareShades': '{who} has one pair of dark glasses only. Bring or lend a second pair, or goggles.',

@@ -259,6 +259,11 @@ export const RULE_WORDS: Readonly<Record<RuleId, RuleWords>> = {
 		source: 'how this tool keeps facts'
 	},
 
+	nothingWorks: {
+		says: 'Whoever says that nothing works is right: it stays wrong until something was tried that does.',
+		source: TRADE
+	},
+
 	soakThenStand: {
 		says: 'Soaked by rain, spray or sweat, and then a stop: nothing cools faster.',
 		source: `${TRADE}; the limits are ${OURS}`
