@@ -1,14 +1,18 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createClient, getDocument } from '../../src/lib/server/db/clients';
+import { addThings, createClient, getDocument } from '../../src/lib/server/db/clients';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { saveDecisions } from '../../src/lib/server/db/lending/decisions';
 import { getEdits, getEverybody, saveEdit, saveEverybody } from '../../src/lib/server/db/packing/lists';
-import { openDocument } from '../../src/lib/server/db/packing/open-document';
+import { openTrip, savedTrip } from '../../src/lib/server/db/packing/saved-trip';
 import { closePool, ConflictError, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
 import { createTrip } from '../../src/lib/server/db/trips';
 import { dueInHouse, dueOnTrip } from '../../src/lib/server/plans/due';
 import { lentId } from '../../src/lib/core/remedy/lending/stock';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
+import { check } from '../../src/lib/formats/check';
+import { documentSchema } from '../../src/lib/formats/schema/document';
+import { savedTripSchema } from '../../src/lib/formats/schema/lending/packing';
+import type { SavedTrip } from '../../src/lib/formats/saved-trip';
 import { startWithEmptyHouse } from '../fixtures/empty-database';
 
 beforeAll(startWithEmptyHouse);
@@ -64,7 +68,7 @@ describe('a trip that was saved as a file', () => {
 		const lent = { ...DEMO_DOCUMENT.clients[0]!.things[0]!, id: lentId('coat') };
 		const [runa, teo] = DEMO_DOCUMENT.clients;
 		const document = { ...DEMO_DOCUMENT, clients: [{ ...runa!, things: [...runa!.things, lent] }, teo!] };
-		const ids = [await openDocument(FIRST_HOUSE, document), await openDocument(FIRST_HOUSE, document)];
+		const ids = [await openTrip(FIRST_HOUSE, document), await openTrip(FIRST_HOUSE, document)];
 		expect(new Set(ids).size).toBe(2);
 		const opened = await getDocument(FIRST_HOUSE, ids[1]!);
 		expect(opened.trip.stages).toEqual(DEMO_DOCUMENT.trip.stages);
@@ -73,12 +77,61 @@ describe('a trip that was saved as a file', () => {
 		expect(plain(opened)).toEqual(plain(DEMO_DOCUMENT));
 		expect(opened.clients[1]).toMatchObject({ topSize: teo!.topSize, shoeSize: teo!.shoeSize });
 		const many = { ...DEMO_DOCUMENT, clients: [runa!, { ...teo!, name: 'x'.repeat(300) }] };
-		await expect(openDocument(FIRST_HOUSE, many)).rejects.toThrow();
+		await expect(openTrip(FIRST_HOUSE, many)).rejects.toThrow();
 		const [count] = await rows<{ many: number }>(
 			pool(),
 			"SELECT COUNT(*) AS many FROM clients WHERE name = 'Runa Fjellby'"
 		);
 		expect(Number(count!.many)).toBe(2);
+	});
+});
+
+describe('a trip that is saved and opened again', () => {
+	it('takes along what everybody brings, what was decided and what was written by hand', async () => {
+		const id = await createTrip(FIRST_HOUSE, { name: 'Packed', place: '' });
+		const client = await createClient(FIRST_HOUSE, 'Packed Guest', id);
+		const quantity = { value: 1, source: 'client', state: 'has' } as const;
+		const [fleece] = await addThings(FIRST_HOUSE, client, [{ typeId: 'fleece', name: 'Fleece', quantity }]);
+		expect(await savedTrip(FIRST_HOUSE, id)).not.toHaveProperty('packing');
+		const passport = { id: 'pass', what: 'Passport', typeId: null, many: 1, why: 'border' };
+		await saveEverybody(FIRST_HOUSE, id, { rows: [passport], version: 0 });
+		const coat = {
+			typeId: 'coat-synthetic',
+			name: 'Big coat',
+			decided: 'get',
+			way: 'hire',
+			refusal: null,
+			cost: 15,
+			days: 2,
+			because: 'for “Top”'
+		} as const;
+		await saveDecisions(FIRST_HOUSE, id, client, [coat]);
+		await saveEdit(FIRST_HOUSE, id, client, { lineId: fleece!.id, what: null, many: 3, isOff: false });
+		await saveEdit(FIRST_HOUSE, id, client, { lineId: 'own-1', what: 'Cards', many: null, isOff: false });
+		const saved = check<SavedTrip>(
+			savedTripSchema,
+			JSON.parse(JSON.stringify(await savedTrip(FIRST_HOUSE, id)))
+		);
+		expect(saved.errors).toBeNull();
+		// Whoever only plans leaves it out.
+		expect(check(documentSchema, saved.value).value).not.toHaveProperty('packing');
+		const opened = await savedTrip(FIRST_HOUSE, await openTrip(FIRST_HOUSE, saved.value!));
+		const [guest] = opened.clients;
+		const thingOf = (typeId: string) => guest!.things.find((thing) => thing.typeId === typeId)!.id;
+		expect(opened.packing).toEqual({
+			everybody: [passport],
+			clients: [
+				{
+					clientId: guest!.id,
+					decisions: [{ ...coat, thingId: thingOf('coat-synthetic'), isThere: false }],
+					lines: expect.arrayContaining([
+						{ lineId: thingOf('fleece'), what: null, many: 3, isOff: false },
+						{ lineId: 'own-1', what: 'Cards', many: null, isOff: false }
+					]) as unknown
+				}
+			]
+		});
+		expect(thingOf('fleece')).not.toBe(fleece!.id);
 	});
 });
 

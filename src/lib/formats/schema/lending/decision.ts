@@ -3,7 +3,7 @@ import { REFUSALS, WAYS } from '../../../core/remedy/decision';
 import { between, count, name, oneOf } from '../common';
 import { typeId } from '../thing';
 
-const decision = Joi.object({
+export const decision = Joi.object({
 	typeId,
 	name: name.required(),
 	decided: oneOf(['get', 'decline']).required(),

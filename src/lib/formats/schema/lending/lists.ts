@@ -3,7 +3,8 @@ import { isCatalogueId } from '../../../core/cloth/catalogue';
 import { LIMITS } from '../../limits';
 import { count, id } from '../common';
 
-const row = Joi.object({
+/** A row of what everybody brings. */
+export const everybodyRow = Joi.object({
 	id: id.required(),
 	what: Joi.string().trim().min(1).max(120).required(),
 	typeId: Joi.string()
@@ -18,7 +19,7 @@ const row = Joi.object({
 });
 /** What everybody brings on a trip. */
 export const everybodySchema = Joi.object({
-	rows: Joi.array().items(row).max(LIMITS.things).unique('id').required(),
+	rows: Joi.array().items(everybodyRow).max(LIMITS.things).unique('id').required(),
 	version: count(0, 1e9).required()
 });
 

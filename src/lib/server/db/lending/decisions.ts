@@ -87,29 +87,27 @@ export const saveDecisions = (
 				);
 				thingId = thing!.id;
 			}
-			await write(
-				db,
-				`INSERT INTO decisions (trip_id, client_id, type_id, name, decided, way, refusal, cost, days, because, thing_id)
-				 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-				 ON DUPLICATE KEY UPDATE name = VALUES(name), decided = VALUES(decided), way = VALUES(way),
-					refusal = VALUES(refusal), cost = VALUES(cost), days = VALUES(days), because = VALUES(because),
-					thing_id = VALUES(thing_id), is_there = FALSE`,
-				[
-					tripId,
-					clientId,
-					one.typeId,
-					one.name,
-					one.decided,
-					one.way,
-					one.refusal,
-					one.cost,
-					one.days,
-					one.because,
-					thingId
-				]
-			);
+			await insertDecision(db, tripId, clientId, { ...one, thingId, isThere: false });
 		}
 	});
+
+/** Writes a decision, over what was decided of the same type before. */
+export const insertDecision = (
+	db: Db,
+	tripId: string,
+	clientId: string,
+	{ typeId, name, decided, way, refusal, cost, days, because, thingId, isThere }: Decision
+): Promise<unknown> =>
+	write(
+		db,
+		`INSERT INTO decisions
+			(trip_id, client_id, type_id, name, decided, way, refusal, cost, days, because, thing_id, is_there)
+		 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+		 ON DUPLICATE KEY UPDATE name = VALUES(name), decided = VALUES(decided), way = VALUES(way),
+			refusal = VALUES(refusal), cost = VALUES(cost), days = VALUES(days), because = VALUES(because),
+			thing_id = VALUES(thing_id), is_there = VALUES(is_there)`,
+		[tripId, clientId, typeId, name, decided, way, refusal, cost, days, because, thingId, isThere]
+	);
 
 /** A face that will be proofed again, as a thing holds it until it is back. */
 const TO_BE_PROOFED = { value: 'fresh', source: 'guide', state: 'assumed' } as const;

@@ -36,14 +36,22 @@ export const saveEverybody = (houseId: string, tripId: string, edit: Everybody):
 		);
 		if (touched === 0) throw new ConflictError('list', await getEverybody(houseId, tripId, db));
 		await write(db, 'DELETE FROM everybody_brings WHERE trip_id = ?', [tripId]);
-		for (const [position, { id, what, typeId, many, why }] of edit.rows.entries())
-			await write(
-				db,
-				'INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why) VALUES (?, ?, ?, ?, ?, ?, ?)',
-				[tripId, id, position, what, typeId, many, why]
-			);
+		await insertEverybody(db, tripId, edit.rows);
 		return edit.version + 1;
 	});
+/** Writes what everybody brings on a trip that has no such list. */
+export async function insertEverybody(
+	db: Db,
+	tripId: string,
+	list: readonly EverybodyBrings[]
+): Promise<void> {
+	for (const [position, { id, what, typeId, many, why }] of list.entries())
+		await write(
+			db,
+			'INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why) VALUES (?, ?, ?, ?, ?, ?, ?)',
+			[tripId, id, position, what, typeId, many, why]
+		);
+}
 
 /** Lines of a client's list that were changed or written by hand, the oldest first. */
 export const getEdits = async (tripId: string, clientId: string, db: Db = pool()): Promise<LineEdit[]> =>
@@ -71,12 +79,19 @@ export async function saveEdit(
 				clientId,
 				lineId
 			]);
-		else
-			await write(
-				db,
-				`INSERT INTO list_edits (trip_id, client_id, line_id, what, many, is_off) VALUES (?, ?, ?, ?, ?, ?)
-				 ON DUPLICATE KEY UPDATE what = VALUES(what), many = VALUES(many), is_off = VALUES(is_off), edited_at = edited_at`,
-				[tripId, clientId, lineId, what, many, isOff]
-			);
+		else await insertEdit(db, tripId, clientId, { lineId, what, many, isOff });
 	});
 }
+/** Writes a line that was changed by hand, over what it was before. */
+export const insertEdit = (
+	db: Db,
+	tripId: string,
+	clientId: string,
+	{ lineId, what, many, isOff }: LineEdit
+): Promise<unknown> =>
+	write(
+		db,
+		`INSERT INTO list_edits (trip_id, client_id, line_id, what, many, is_off) VALUES (?, ?, ?, ?, ?, ?)
+		 ON DUPLICATE KEY UPDATE what = VALUES(what), many = VALUES(many), is_off = VALUES(is_off), edited_at = edited_at`,
+		[tripId, clientId, lineId, what, many, isOff]
+	);
