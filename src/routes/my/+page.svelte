@@ -183,7 +183,7 @@
 			? say('sync.refused', { why: said.refused })
 			: said.waiting.length > 0
 				? say('sync.kept', { many: said.waiting.length })
-				: say('sync.all')}
+				: say(photos.waiting.length > 0 ? 'sync.photo' : 'sync.all')}
 	</p>
 
 	{#if trip.days.length > 0}

@@ -139,6 +139,7 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'photo.of': 'Foto: {thing}',
 	'photo.drop': 'Foto wieder wegnehmen',
 	'photo.bad': 'Das ist kein Bild, das sich lesen lässt.',
+	'sync.photo': 'Ein Foto wird noch geschickt.',
 	'photo.waiting': 'wird geschickt, sobald es eine Verbindung gibt',
 	'mail.head': 'Wohin wir dir schreiben dürfen',
 	'mail.label': 'Mailadresse',

@@ -136,6 +136,7 @@ export const GUEST_MESSAGES = {
 	'photo.of': 'Photo of {thing}',
 	'photo.drop': 'Take the photo away',
 	'photo.bad': 'This is no picture that can be read.',
+	'sync.photo': 'A photo is still being sent.',
 	'photo.waiting': 'is sent once there is a connection',
 	'mail.head': 'Where we may write to you',
 	'mail.label': 'Mail address',
