@@ -1,15 +1,10 @@
 import { GARMENTS } from '../../src/lib/words/en/garments';
-import { ASK_MESSAGES } from '../../src/lib/words/en/ask-messages';
-import { CAUTION_MESSAGES } from '../../src/lib/words/en/caution-messages';
-import { GET_MESSAGES } from '../../src/lib/words/en/get-messages';
-import { PICTURE_MESSAGES } from '../../src/lib/words/en/picture-messages';
-import { MESSAGES } from '../../src/lib/words/en/messages';
 import { PATTERN_NAMES, PHASE_NAMES } from '../../src/lib/words/en/patterns';
 import { RULE_WORDS } from '../../src/lib/words/en/rules';
 import { SCHOOL_WHYS } from '../../src/lib/words/en/school-whys';
 import { SCHOOL_WORDS } from '../../src/lib/words/en/schools';
 import { VALUE_LABELS } from '../../src/lib/words/en/values';
-import { branchesOf } from '../../src/lib/words/branches';
+import { branchesOf, EVERY_MESSAGE } from '../../src/lib/words/branches';
 import { ruleWords } from '../../src/lib/words/reasons';
 import { METRIC } from '../../src/lib/words/units';
 import type { RuleId } from '../../src/lib/core/document/reasons';
@@ -21,13 +16,9 @@ export function printedWords(): string {
 	return [
 		section(
 			'Messages',
-			Object.entries({
-				...MESSAGES,
-				...CAUTION_MESSAGES,
-				...ASK_MESSAGES,
-				...GET_MESSAGES,
-				...PICTURE_MESSAGES
-			}).flatMap(([id, text]) => branchesOf(text).map((branch) => `${id}: ${branch}`))
+			Object.entries(EVERY_MESSAGE).flatMap(([id, text]) =>
+				branchesOf(text).map((branch) => `${id}: ${branch}`)
+			)
 		),
 		section(
 			'Rules',

@@ -1,4 +1,18 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import { ASK_MESSAGES } from './en/ask-messages';
+import { CAUTION_MESSAGES } from './en/caution-messages';
+import { GET_MESSAGES } from './en/get-messages';
+import { MESSAGES } from './en/messages';
+import { PICTURE_MESSAGES } from './en/picture-messages';
+
+/** Every message in English, of whichever catalogue. */
+export const EVERY_MESSAGE = {
+	...MESSAGES,
+	...CAUTION_MESSAGES,
+	...ASK_MESSAGES,
+	...GET_MESSAGES,
+	...PICTURE_MESSAGES
+};
 
 /** What stands for a value when a message is read without figures. */
 const SAMPLES: Readonly<Record<string, string>> = {

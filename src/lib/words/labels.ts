@@ -201,3 +201,6 @@ export const feltTitle = ({ name, airTempC, feltTempC }: Cell, units: Units): st
 		air: measureWords({ value: airTempC, unit: '°C' }, units),
 		felt: measureWords({ value: feltTempC, unit: '°C' }, units)
 	});
+
+/** Languages of letters and of the client's page. */
+export const LANGUAGE_NAMES = { en: 'English', de: 'German' } as const;

@@ -1,6 +1,9 @@
 /** Sizes by letter, small to large. */
 export const LETTER_SIZES = ['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', '3XL', '4XL'] as const;
 
+/** Languages of letters and of the client's page. */
+export const LANGUAGES = ['en', 'de'] as const;
+
 /**
  * What is known of a client beyond the name and the kit: a figure in a range, yes or no, one word of a list, or some. Adding
  * one is a line here; it is kept as a row, with its state, its source, when and by whom.
@@ -37,7 +40,7 @@ export const CLIENT_FACTS = {
 	/** gets blisters */
 	blisters: 'yes or no',
 	/** language of letters and of the client's page */
-	language: { oneOf: ['en', 'de'] }
+	language: { oneOf: LANGUAGES }
 } as const satisfies Readonly<Record<string, FactRule>>;
 
 type FactRule =

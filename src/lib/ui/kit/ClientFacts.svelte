@@ -2,6 +2,7 @@
 	import { Checkbox } from 'flowbite-svelte';
 	import { CLIENT_FACTS, type ClientFactName, type ClientFactValue } from '$lib/core/document/client-facts';
 	import type { Client, FactsOfClient } from '$lib/core/document/types';
+	import { LANGUAGE_NAMES } from '$lib/words/labels';
 	import Choice from '../parts/Choice.svelte';
 	import Field from '../parts/Field.svelte';
 
@@ -23,7 +24,6 @@
 	const SIZES = { topSize: 'Top', legSize: 'Trousers', gloveSize: 'Gloves' } as const;
 	const LEVELS = { plain: 'little', usual: 'the usual', fine: 'more' } as const;
 	const RELIEF = { any: 'as it comes', opening: 'trousers must open' } as const;
-	const LANGUAGES = { en: 'English', de: 'German' } as const;
 	/** What is true of a client, in a few words each. */
 	const TRUE_OF = {
 		coldHands: 'cold hands',
@@ -45,6 +45,8 @@
 					: { value, source: 'client', state: 'has' }
 		});
 	}
+	const listed = (name: 'willNotWear' | 'nothingWorks', word: string): boolean =>
+		(client[name].value as readonly string[] | null)?.includes(word) ?? false;
 	/** Puts a word on a list of what is told, or takes it off; an empty list is not told. */
 	function tick(name: 'willNotWear' | 'nothingWorks', word: string, isOn: boolean): void {
 		const rest = (client[name].value ?? []).filter((one) => one !== word);
@@ -54,6 +56,24 @@
 	/** Typed here, told when the field is left. */
 	let shoe = $derived<number | undefined>(client.shoeSize.value ?? undefined);
 </script>
+
+{#snippet ticks<Word extends string>(
+	legend: string,
+	words: Readonly<Record<Word, string>>,
+	isOn: (word: Word) => boolean,
+	set: (word: Word, isOn: boolean) => void
+)}
+	<fieldset>
+		<legend class="label">{legend}</legend>
+		<div class="ticks">
+			{#each Object.keys(words) as Word[] as word (word)}
+				<Checkbox checked={isOn(word)} onchange={(event) => set(word, event.currentTarget.checked)}
+					>{words[word]}</Checkbox
+				>
+			{/each}
+		</div>
+	</fieldset>
+{/snippet}
 
 <div class="facts">
 	<Choice
@@ -96,42 +116,24 @@
 		options={CLIENT_FACTS.priceLevel.oneOf}
 		words={LEVELS}
 	/>
-	<fieldset>
-		<legend class="label">Does not wear</legend>
-		<div class="ticks">
-			{#each Object.entries(UNWORN) as [name, words] (name)}
-				{@const fibre = name as keyof typeof UNWORN}
-				<Checkbox
-					checked={client.willNotWear.value?.includes(fibre) ?? false}
-					onchange={(event) => tick('willNotWear', fibre, event.currentTarget.checked)}>{words}</Checkbox
-				>
-			{/each}
-		</div>
-	</fieldset>
-	<fieldset>
-		<legend class="label">Also</legend>
-		<div class="ticks">
-			{#each Object.entries(TRUE_OF) as [name, words] (name)}
-				{@const fact = name as keyof typeof TRUE_OF}
-				<Checkbox
-					checked={client[fact].value === true}
-					onchange={(event) => tell(fact, event.currentTarget.checked || undefined)}>{words}</Checkbox
-				>
-			{/each}
-		</div>
-	</fieldset>
-	<fieldset>
-		<legend class="label">Nothing they tried works for the</legend>
-		<div class="ticks">
-			{#each Object.entries(NOTHING_WORKS) as [name, words] (name)}
-				{@const part = name as keyof typeof NOTHING_WORKS}
-				<Checkbox
-					checked={client.nothingWorks.value?.includes(part) ?? false}
-					onchange={(event) => tick('nothingWorks', part, event.currentTarget.checked)}>{words}</Checkbox
-				>
-			{/each}
-		</div>
-	</fieldset>
+	{@render ticks(
+		'Does not wear',
+		UNWORN,
+		(fibre) => listed('willNotWear', fibre),
+		(fibre, isOn) => tick('willNotWear', fibre, isOn)
+	)}
+	{@render ticks(
+		'Also',
+		TRUE_OF,
+		(fact) => client[fact].value === true,
+		(fact, isOn) => tell(fact, isOn || undefined)
+	)}
+	{@render ticks(
+		'Nothing they tried works for the',
+		NOTHING_WORKS,
+		(part) => listed('nothingWorks', part),
+		(part, isOn) => tick('nothingWorks', part, isOn)
+	)}
 	<Choice
 		id="relief"
 		label="Relief outside"
@@ -146,7 +148,7 @@
 		none="not asked"
 		bind:value={() => client.language.value ?? undefined, (value) => tell('language', value)}
 		options={CLIENT_FACTS.language.oneOf}
-		words={LANGUAGES}
+		words={LANGUAGE_NAMES}
 	/>
 	<div class="careful">
 		<Checkbox

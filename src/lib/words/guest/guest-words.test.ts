@@ -10,7 +10,8 @@ import { GUEST_MESSAGES as GERMAN } from '../de/guest-messages';
 import { GARMENTS } from '../en/garments';
 import { GUEST_MESSAGES as ENGLISH } from '../en/guest-messages';
 import { METRIC } from '../units';
-import { guestDate, guestMessage, guestTypeName, languageFor, LANGUAGES } from './guest-words';
+import { LANGUAGES } from '../../core/document/client-facts';
+import { guestDate, guestMessage, guestTypeName, languageFor } from './guest-words';
 
 /** Places for values of a message, by name and kind. */
 const placesOf = (text: string): string[] =>

@@ -1,3 +1,4 @@
+import { LANGUAGES } from '../../core/document/client-facts';
 import { catalogueType } from '../../core/cloth/catalogue';
 import { GARMENTS as GERMAN_GARMENTS } from '../de/garments';
 import { GUEST_MESSAGES as GERMAN } from '../de/guest-messages';
@@ -7,7 +8,6 @@ import { formatIn, type MessageValues } from '../message';
 import { type Units, withUnit } from '../units';
 
 /** What a client reads, in the language that they chose. */
-export const LANGUAGES = ['en', 'de'] as const;
 export type Language = (typeof LANGUAGES)[number];
 export type GuestMessageId = keyof typeof ENGLISH;
 

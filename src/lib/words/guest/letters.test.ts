@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LANGUAGES } from './guest-words';
+import { LANGUAGES } from '../../core/document/client-facts';
 import { invitation, reminder } from './letters';
 
 describe('letters to a client', () => {

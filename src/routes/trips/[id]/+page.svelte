@@ -132,8 +132,11 @@
 		comparison.reset();
 		weather = 0;
 	}
-	function applyKnown(known: Map<number, KnownBase>): void {
+	/** Puts what is known of some days into them. */
+	const putKnown = (known: Map<number, KnownBase>): void =>
 		setStages(stagesNow().map((stage, i) => (known.has(i) ? withKnown(stage, known.get(i)!) : stage)));
+	function applyKnown(known: Map<number, KnownBase>): void {
+		putKnown(known);
 		void compare();
 	}
 
@@ -183,7 +186,7 @@
 			const normals = await normalsFor(place, editor.trip.stages[i]!.date);
 			if (normals) known.set(i, usualBase(place, normals, usualNote(place, normals, data.climateName)));
 		}
-		setStages(stagesNow().map((stage, i) => (known.has(i) ? withKnown(stage, known.get(i)!) : stage)));
+		putKnown(known);
 	}
 	beforeNavigate(({ cancel, to: target, willUnload }) => {
 		if (editor.isSaved()) return;

@@ -5,7 +5,7 @@ import { oneOf } from '../common';
 import { mail } from './account';
 import { questionId } from './questions';
 import { typeId } from '../thing';
-import { LANGUAGES } from '../../../words/guest/guest-words';
+import { LANGUAGES } from '../../../core/document/client-facts';
 
 /** Most that comes in at once: what was said during a week without connection. */
 const MOST = 300;

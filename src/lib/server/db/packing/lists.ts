@@ -53,16 +53,21 @@ export async function insertEverybody(
 		);
 }
 
-/** Lines of a client's list that were changed or written by hand, the oldest first. */
-export const getEdits = async (tripId: string, clientId: string, db: Db = pool()): Promise<LineEdit[]> =>
-	(
-		await rows<{ lineId: string; what: string | null; many: number | null; isOff: number }>(
-			db,
-			`SELECT line_id AS lineId, what, many, is_off AS isOff FROM list_edits
-			 WHERE trip_id = ? AND client_id = ? ORDER BY edited_at, line_id`,
-			[tripId, clientId]
-		)
-	).map((row) => ({ ...row, isOff: row.isOff === 1 }));
+/** Lines of the lists of a trip that were changed or written by hand, by client, the oldest first. */
+export async function editsOfTrip(tripId: string, db: Db = pool()): Promise<Map<string, LineEdit[]>> {
+	const found = await rows<Omit<LineEdit, 'isOff'> & { clientId: string; isOff: number }>(
+		db,
+		`SELECT client_id AS clientId, line_id AS lineId, what, many, is_off AS isOff FROM list_edits
+		 WHERE trip_id = ? ORDER BY edited_at, line_id`,
+		[tripId]
+	);
+	const all = new Map<string, LineEdit[]>();
+	for (const { clientId, isOff, ...line } of found)
+		all.set(clientId, [...(all.get(clientId) ?? []), { ...line, isOff: isOff === 1 }]);
+	return all;
+}
+export const getEdits = async (tripId: string, clientId: string): Promise<LineEdit[]> =>
+	(await editsOfTrip(tripId)).get(clientId) ?? [];
 
 /** Changes a line by hand; what changes nothing takes the change back. @throws NotFoundError */
 export async function saveEdit(

@@ -1,11 +1,11 @@
-import type { SavedTrip } from '$lib/formats/saved-trip';
+import type { PackedBy, SavedTrip } from '$lib/formats/saved-trip';
 import { isLent } from '$lib/core/remedy/lending/stock';
 import { randomUUID } from 'node:crypto';
 import { getDocument, insertClient } from '../clients';
 import { decisionsOfTrip, insertDecision } from '../lending/decisions';
 import { type Db, inSnapshot, inTransaction, write } from '../pool';
 import { insertTrip } from '../trips';
-import { getEdits, getEverybody, insertEdit, insertEverybody } from './lists';
+import { editsOfTrip, getEverybody, insertEdit, insertEverybody } from './lists';
 
 /** A trip as one document with all that was written and decided beside it, as it is at one moment. @throws NotFoundError */
 export const savedTrip = (houseId: string, tripId: string): Promise<SavedTrip> =>
@@ -13,15 +13,14 @@ export const savedTrip = (houseId: string, tripId: string): Promise<SavedTrip> =
 		const document = await getDocument(houseId, tripId, db);
 		const decisions = await decisionsOfTrip(tripId, db);
 		const { rows: everybody } = await getEverybody(houseId, tripId, db);
-		const clients = [];
-		for (const { id: clientId } of document.clients) {
-			const own = {
-				clientId,
-				decisions: decisions.get(clientId) ?? [],
-				lines: await getEdits(tripId, clientId, db)
-			};
-			if (own.decisions.length + own.lines.length > 0) clients.push(own);
-		}
+		const lines = await editsOfTrip(tripId, db);
+		const clients = document.clients
+			.map(({ id }): PackedBy => ({
+				clientId: id,
+				decisions: decisions.get(id) ?? [],
+				lines: lines.get(id) ?? []
+			}))
+			.filter((own) => own.decisions.length + own.lines.length > 0);
 		return everybody.length + clients.length > 0
 			? { ...document, packing: { everybody, clients } }
 			: document;
@@ -66,7 +65,7 @@ async function insertPacked(
 	tripId: string,
 	clientId: string,
 	newIds: ReadonlyMap<string, string>,
-	packed: NonNullable<SavedTrip['packing']>['clients'][number] | undefined
+	packed: PackedBy | undefined
 ): Promise<void> {
 	for (const one of packed?.decisions ?? [])
 		await insertDecision(db, tripId, clientId, {

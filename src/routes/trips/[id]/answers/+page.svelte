@@ -3,17 +3,14 @@
 	import { invalidateAll } from '$app/navigation';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
-	import { firstName, longDate, shortName } from '$lib/words/labels';
+	import { LANGUAGE_NAMES, firstName, longDate, shortName } from '$lib/words/labels';
 	import { invitation, reminder } from '$lib/words/guest/letters';
 	import type { Language } from '$lib/words/guest/guest-words';
 	import type { Answer } from '$lib/core/kit/answers';
 	import type { HomeCheck } from '$lib/core/kit/home-test';
 	import { listed } from '$lib/words/message';
 
-	const TONGUES: { value: Language; name: string }[] = [
-		{ value: 'en', name: 'English' },
-		{ value: 'de', name: 'German' }
-	];
+	const TONGUES = Object.entries(LANGUAGE_NAMES).map(([value, name]) => ({ value, name }));
 	const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
 		yes: 'yes',
 		unsure: 'yes, but not sure that it will do',
