@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { PATTERNS } from '../../src/lib/core/patterns';
 import { patternName, unfoldNamed } from '../../src/lib/words/patterns';
 import { type BaseRow, stageOf } from '../fixtures/make';
-import { type APIRequestContext, expect, type Page, test } from './test';
+import { type APIRequestContext, axeOn, expect, type Page, test } from './test';
 
 /** From kit to reasons: a day of climbing and standing, and a day of sitting still. */
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
@@ -66,7 +65,7 @@ test('a climb-and-stand day, from the kit to the reasons', async ({ page, reques
 	await facts.getByLabel('Its finish').selectOption('wets out');
 	await expect(facts).toContainText('What was said here beats the catalogue');
 	for (const box of await page.getByLabel('that is all they have here').all()) await box.check();
-	const { violations } = await new AxeBuilder({ page }).analyze();
+	const { violations } = await axeOn(page).analyze();
 	expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 
 	await page.goto(`/trips/${trip}/plan/${client}`);

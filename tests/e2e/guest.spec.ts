@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { devices } from '@playwright/test';
 import sharp from 'sharp';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
-import { type APIRequestContext, expect, type Page, test, weightOf } from './test';
+import { type APIRequestContext, axeOn, expect, type Page, test, weightOf } from './test';
 
 /** The private link: sent by a planner, answered on a phone, with and without connection. */
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
@@ -75,7 +74,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(412);
 	for (const scheme of ['light', 'dark'] as const) {
 		await phone.emulateMedia({ colorScheme: scheme });
-		expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+		expect((await axeOn(phone).analyze()).violations).toEqual([]);
 	}
 	await tick(phone, /^Warm hat, packed$/).check();
 	await expect(said(phone)).toHaveText('All saved');
@@ -118,7 +117,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await expect(phone.getByText('This is no picture that can be read.')).toBeVisible();
 	await photo.setInputFiles({ name: 'shell.jpg', mimeType: 'image/jpeg', buffer: await withPlace() });
 	await expect(phone.getByText('is sent once there is a connection')).toBeVisible();
-	expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+	expect((await axeOn(phone).analyze()).violations).toEqual([]);
 	await phone.reload();
 	await expect(said(phone)).toHaveText(/5 answers are kept/);
 	await expect(tick(phone, /^Neck tube, packed$/)).toBeChecked();
@@ -142,7 +141,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await row.getByRole('button', { name: /^Say it/ }).click();
 	await expect(row).toContainText('It does, tucked in.');
 	await expect(page.getByText('No question waits for an answer.')).toBeVisible();
-	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	expect((await axeOn(page).analyze()).violations).toEqual([]);
 	// Somebody of the house ticks for the client, at the check of the kit.
 	await page.goto(`/trips/${trip}/list/${client}`);
 	await expect(tick(page, /^Warm hat, packed$/)).toBeChecked();
@@ -185,7 +184,7 @@ test('a planner sends the link, the client answers without connection, comes bac
 	await phone.getByRole('button', { name: 'Deutsch' }).click();
 	await expect(phone.getByRole('heading', { name: 'Ada, das ist deine Reise' })).toBeVisible();
 	await expect(tick(phone, /^Warme Mütze, eingepackt$/)).toBeVisible(LONG);
-	expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+	expect((await axeOn(phone).analyze()).violations).toEqual([]);
 	await phone.getByRole('combobox', { name: 'Noch etwas, das du hast' }).fill('stöcke');
 	await expect(phone.getByRole('option', { name: 'Wanderstöcke' })).toBeVisible();
 
@@ -212,7 +211,7 @@ test('what is kept of a client is saved as a file by both, and erased once the n
 	await page.goto(`/clients/${client}`);
 	await page.getByRole('link', { name: 'What is kept' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'things of the kit' })).toBeVisible();
-	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	expect((await axeOn(page).analyze()).violations).toEqual([]);
 	await page.getByLabel('Type the whole name').fill('Dee');
 	await page.getByRole('button', { name: 'Erase for good' }).click();
 	await expect(page.getByText('is not the name of this client')).toBeVisible();
@@ -301,7 +300,7 @@ test('questions of the house are asked after the others, and mail goes to the ad
 	await page.getByRole('button', { name: 'Ask every client' }).click();
 	const asked = page.getByRole('listitem').filter({ hasText: words });
 	await expect(asked).toBeVisible();
-	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+	expect((await axeOn(page).analyze()).violations).toEqual([]);
 
 	const context = await browser.newContext({ ...PHONE, storageState: { cookies: [], origins: [] } });
 	const phone = await context.newPage();

@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { listXlsx } from '../../src/lib/server/files/list-files';
 import { stageOf } from '../fixtures/make';
-import { type APIRequestContext, expect, test } from './test';
+import { type APIRequestContext, axeOn, expect, test } from './test';
 
 /** The house lends: what it has, who gets what, and lists that say so. */
 
@@ -59,7 +58,7 @@ async function coldTrip(
 	return { id, clients };
 }
 const isAccessible = async (page: Page): Promise<void> => {
-	const { violations } = await new AxeBuilder({ page }).analyze();
+	const { violations } = await axeOn(page).analyze();
 	expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 };
 

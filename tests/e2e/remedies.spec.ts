@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { stageOf } from '../fixtures/make';
-import { type APIRequestContext, expect, test } from './test';
+import { type APIRequestContext, axeOn, expect, test } from './test';
 
 /** From a verdict to an act: what to get, and the plan with it. */
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
@@ -56,7 +55,7 @@ test('a long wait without a coat: what to get is worked out, taken, and the plan
 	await expect(list).toContainText('A whole number from 0 to 99.');
 	await expect(page.getByRole('button', { name: /^Add these/ })).toBeDisabled();
 	await list.getByLabel('How many: beanie').fill('1');
-	const preview = await new AxeBuilder({ page }).include('details').analyze();
+	const preview = await axeOn(page).include('details').analyze();
 	expect(preview.violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 	await page.getByRole('button', { name: 'Add these 6 things' }).click();
 	await expect(page.getByText('Added: 6 things.')).toBeVisible();
@@ -83,7 +82,7 @@ test('a long wait without a coat: what to get is worked out, taken, and the plan
 		.first()
 		.click();
 	await expect(get).toContainText('short now');
-	const { violations } = await new AxeBuilder({ page }).include('.get').analyze();
+	const { violations } = await axeOn(page).include('.get').analyze();
 	expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 
 	// Declined first, with a reason: it stays so, and the plan with what is taken instead is right.

@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
-import { type APIRequestContext, expect, type Page, test } from './test';
+import { type APIRequestContext, axeOn, expect, type Page, test } from './test';
 
 /** The door: who comes in, as what, and what nobody sees of another house. */
 test.use({ isStranger: true });
@@ -40,7 +39,7 @@ test('a stranger sees the door, may have things computed, and enters the demo wi
 	expect((await request.get('/api/v1/catalogue?q=warm hat')).ok()).toBe(true);
 	expect((await request.get('/trips/demo-trip/__data.json')).url()).toContain('__data.json');
 	expect(await (await request.get('/trips/demo-trip/__data.json')).text()).not.toContain('Teo');
-	const seen = await new AxeBuilder({ page }).analyze();
+	const seen = await axeOn(page).analyze();
 	expect(seen.violations).toEqual([]);
 
 	await page.getByRole('button', { name: 'Enter the demo' }).click();
@@ -108,7 +107,7 @@ test('a guide is invited, reads, and changes nothing; what was done is kept', as
 	await form.getByRole('button', { name: 'Make the link' }).click();
 	const link = await page.getByLabel('For Ib Lund').inputValue();
 	await expect(page.getByText('invited, not here yet')).toBeVisible();
-	const seen = await new AxeBuilder({ page }).analyze();
+	const seen = await axeOn(page).analyze();
 	expect(seen.violations).toEqual([]);
 
 	const other = await browser.newContext();

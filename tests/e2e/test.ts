@@ -1,4 +1,5 @@
 import { brotliCompressSync } from 'node:zlib';
+import AxeBuilder from '@axe-core/playwright';
 import { type Cookie, test as base, type Page } from '@playwright/test';
 import { demoCookies } from '../../scripts/lib/demo-session.mjs';
 
@@ -59,6 +60,13 @@ const test = base.extend<{ isStranger: boolean }, { entered: Cookie[] }>({
 		await use(context);
 	}
 });
+/**
+ * What is wrong with a page for somebody who reads it by ear, by keys or with weak eyes. Only faults are written out: all that
+ * is right with where it stands takes five times as long. Our pages have no frames, so it is run in the page at once.
+ */
+export const axeOn = (page: Page): AxeBuilder =>
+	new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+
 /** Script and style that a page loads first, compressed, bytes; workers are counted apart. */
 export async function weightOf(page: Page, url: string): Promise<{ js: number; css: number }> {
 	const sizes = { js: 0, css: 0 };

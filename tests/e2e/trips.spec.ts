@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { type APIRequestContext, expect, type Page, test } from './test';
+import { type APIRequestContext, axeOn, expect, type Page, test } from './test';
 
 /** What a planner does with a trip, from the first day to the change of the forecast. */
 async function make(request: APIRequestContext, url: string, data: object): Promise<string> {
@@ -375,7 +374,7 @@ test('the drawing answers an edit at once, is read as a table, brushed to a day,
 	await expect(table.getByRole('row')).toHaveCount(1 + 5 * 10);
 	await expect(table.getByRole('columnheader', { name: 'Air, cold snap' })).toBeVisible();
 	await page.getByRole('button', { name: 'As a table' }).click();
-	const { violations } = await new AxeBuilder({ page }).analyze();
+	const { violations } = await axeOn(page).analyze();
 	expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 
 	const box = (await page.locator('.drawing svg').boundingBox())!;

@@ -95,13 +95,17 @@ describe('what is asked', () => {
 			const { needless } = interview(document, client);
 			const open = openQuestions(client, WALK);
 			expect(open.length).toBeLessThanOrEqual(6);
+			const planned = new Map<string, string>();
+			const wordsOf = (owns: readonly string[]): string => {
+				const key = [...owns].sort().join();
+				if (!planned.has(key)) planned.set(key, words(document, told(client, open, new Set(owns))));
+				return planned.get(key)!;
+			};
 			for (const id of needless) {
 				const others = open.filter((one) => one.id !== id);
 				for (let set = 0; set < 2 ** others.length; set++) {
-					const owns = new Set(others.filter((_, i) => (set >> i) & 1).map((one) => one.id as string));
-					expect(words(document, told(client, open, new Set([...owns, id]))), `seed ${seed}, ${id}`).toBe(
-						words(document, told(client, open, owns))
-					);
+					const owns = others.filter((_, i) => (set >> i) & 1).map((one) => one.id as string);
+					expect(wordsOf([...owns, id]), `seed ${seed}, ${id}`).toBe(wordsOf(owns));
 				}
 			}
 		}

@@ -2,7 +2,7 @@ import { type Cloth, isBag } from '../cloth/things';
 import { SEAT_MAT } from '../conditions/person';
 import type { Document } from '../document/types';
 import { type HittingSolver, lightestSteps, type Oracle } from '../search/hitting-set';
-import { needKey, type StartNeed } from './moments';
+import { mayAnswer, needKey, type StartNeed } from './moments';
 import type { CannotStart, LeftWrong, RemedyProgress, Rung } from './remedies';
 import { setKey } from './candidate-set';
 import { byScore, isLess } from './score';
@@ -127,7 +127,7 @@ export function* startSet(
 		const stageIds = days.map((day) => trials.days.find(({ index }) => index === day)!.stage.id);
 		let best: { index: number; score: SetScore; left: number } | null = null;
 		for (const [index] of trials.candidates.entries()) {
-			if (set.has(index)) continue;
+			if (set.has(index) || !mayAnswer(need, trials.cloths[index]!)) continue;
 			const left = days.filter((day) =>
 				trials
 					.on(day, added(set, index))

@@ -1,3 +1,6 @@
+import { PARTS_OF_ROW } from '../cloth/parts';
+import { type Cloth, isBag } from '../cloth/things';
+import type { Row } from '../document/parts';
 import type { PlannedStage } from '../kit/planned-day';
 import { isNotAllRight, momentKey, phasesOf } from '../plan/told/summary';
 import type { Finding, FindingCode } from '../document/finding';
@@ -61,5 +64,12 @@ export function startNeedsOf({ findings }: PlannedStage): StartNeed[] {
 		needs.set(needKey(need), need);
 	}
 	return [...needs.values()];
+}
+/** Whether a thing may be what a need asks for, as far as can be told without dressing the day; false when it is sure not to. */
+export function mayAnswer({ code, part }: StartNeed, cloth: Cloth): boolean {
+	if (code === 'wrongFootwear') return cloth.slot === 'footwear';
+	if (code !== 'missing') return true;
+	if (part === 'sleep') return isBag(cloth);
+	return PARTS_OF_ROW[part as Row].some((one) => (cloth.covers[one] ?? 0) > 0);
 }
 export const needKey = ({ code, part, about }: StartNeed): string => JSON.stringify([code, part, about]);

@@ -5,7 +5,7 @@ import { UNLIMITED } from '../plan/choice/constraints';
 import { TripSolver } from '../plan/choice/trip-solver';
 import { isNotAllRight } from '../plan/told/summary';
 import { documentPlan } from '../plan/planner';
-import { plannedDay, type TripPlan, verdictsOn } from '../plan/trip-plan';
+import { livedOf, plannedDay, type TripPlan } from '../plan/trip-plan';
 import {
 	type KnownCells,
 	type TripDay,
@@ -58,8 +58,11 @@ interface SolvedDay {
 	wrong: number;
 	waters: Waters;
 }
+/** Verdicts of a day but those of its what-ifs: these are no fault of a kit, and take a fifth of the time to work out. */
+const verdictsOf = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] =>
+	choice.dressed[day.index] ? livedOf(problem, choice, day).verdicts.filter((verdict) => verdict !== null) : [];
 const wrongOf = (verdicts: readonly PhaseVerdict[]): number =>
-	verdicts.filter(({ verdict, cell }) => isNotAllRight({ verdict, whatIf: cell.kind === 'what-if' })).length;
+	verdicts.filter(({ verdict }) => isNotAllRight({ verdict, whatIf: false })).length;
 
 function solvedDay(problem: TripDays, index: number): SolvedDay {
 	const day = { ...problem.days[index]!, index: 0, whole: null };
@@ -74,7 +77,7 @@ function solvedDay(problem: TripDays, index: number): SolvedDay {
 		proven: false,
 		carried: new Map()
 	};
-	const verdicts = verdictsOn(plan, day) ?? [];
+	const verdicts = verdictsOf(plan, day);
 	const wrong = wrongOf(verdicts);
 	return {
 		plan,
@@ -221,7 +224,7 @@ export class Trials {
 		const client = clientWith(this.client, this.candidates, added);
 		const plan = finished(documentPlan({ ...this.document, trip }, client));
 		const day = plan.problem.days.find((one) => one.foul === foul)!;
-		const verdicts = verdictsOn(plan, day) ?? [];
+		const verdicts = verdictsOf(plan, day);
 		return this.tried({ plan, day, verdicts, wrong: wrongOf(verdicts) }, added);
 	}
 
@@ -252,11 +255,7 @@ export class Trials {
 		const slept = verdicts.filter(({ cell }) => cell.kind === 'sleep').flatMap(({ outfit }) => outfit);
 		return {
 			wrong,
-			words: new Map(
-				verdicts
-					.filter(({ cell }) => cell.kind !== 'what-if')
-					.map(({ cell, verdict }) => [`${cell.phaseId} ${cell.round}`, verdict])
-			),
+			words: new Map(verdicts.map(({ cell, verdict }) => [`${cell.phaseId} ${cell.round}`, verdict])),
 			needs: () => (needs ??= startNeedsOf(plannedDay(plan, day)!)),
 			used: new Set([
 				...[...worn, ...slept].flatMap(({ cloth }) => this.byId.get(cloth.thingId) ?? []),
