@@ -1,11 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addThings, createClient, getDocument } from '../../src/lib/server/db/clients';
+import { EACH_THEIR_OWN } from '../../src/lib/core/kit/own-lines';
 import { FIRST_HOUSE } from '../../src/lib/server/db/house';
 import { saveDecisions } from '../../src/lib/server/db/lending/decisions';
 import { getEdits, getEverybody, saveEdit, saveEverybody } from '../../src/lib/server/db/packing/lists';
 import { openTrip, savedTrip } from '../../src/lib/server/db/packing/saved-trip';
 import { closePool, ConflictError, NotFoundError, pool, rows, write } from '../../src/lib/server/db/pool';
-import { createTrip } from '../../src/lib/server/db/trips';
+import { createTrip, setEnrolled } from '../../src/lib/server/db/trips';
 import { dueInHouse, dueOnTrip } from '../../src/lib/server/plans/due';
 import { lentId } from '../../src/lib/core/remedy/lending/stock';
 import { DEMO_DOCUMENT } from '../../src/lib/formats/demo';
@@ -18,8 +19,15 @@ import { startWithEmptyHouse } from '../fixtures/empty-database';
 beforeAll(startWithEmptyHouse);
 afterAll(closePool);
 
-const TORCH = { id: 'torch', what: 'Head torch', typeId: 'torch', many: 1, why: 'dark at five' };
-const PASS = { id: 'pass', what: 'Passport', typeId: null, many: 1, why: '' };
+const TORCH = {
+	id: 'torch',
+	what: 'Head torch',
+	typeId: 'torch',
+	many: 1,
+	why: 'dark at five',
+	...EACH_THEIR_OWN
+};
+const PASS = { id: 'pass', what: 'Passport', typeId: null, many: 1, why: '', ...EACH_THEIR_OWN };
 
 describe('the operator’s own list', () => {
 	it('is saved whole, in its order, by version', async () => {
@@ -41,6 +49,35 @@ describe('the operator’s own list', () => {
 			'Head torch'
 		]);
 		await expect(getEverybody('another-house', trip)).rejects.toThrow(NotFoundError);
+	});
+});
+
+describe('what one person brings for others', () => {
+	it('is part of the document, until the one who brings it is off the trip', async () => {
+		const trip = await createTrip(FIRST_HOUSE, { name: 'Rope', place: '' });
+		const ada = await createClient(FIRST_HOUSE, 'Ada', trip);
+		const bo = await createClient(FIRST_HOUSE, 'Bo', trip);
+		const shared = { ...TORCH, broughtBy: ada, forIds: [bo], litres: 2.5, massG: 800 };
+		await saveEverybody(FIRST_HOUSE, trip, { rows: [shared, PASS], version: 0 });
+		expect((await getEverybody(FIRST_HOUSE, trip)).rows).toEqual([shared, PASS]);
+		const { clients } = await getDocument(FIRST_HOUSE, trip);
+		expect(clients.map(({ forOthers, fromOthers }) => [forOthers, fromOthers])).toEqual([
+			[{ litres: 2.5, massG: 800 }, undefined],
+			[undefined, ['torch']]
+		]);
+		// A stranger cannot be named.
+		const stranger = await createClient(FIRST_HOUSE, 'Not on it');
+		const bad = { rows: [{ ...shared, broughtBy: stranger }], version: 1 };
+		await expect(saveEverybody(FIRST_HOUSE, trip, bad)).rejects.toThrow(/allowed is who is on the trip/);
+		// Opened from a file it is about the same people, as they are called there.
+		const saved = await savedTrip(FIRST_HOUSE, trip);
+		const opened = await savedTrip(FIRST_HOUSE, await openTrip(FIRST_HOUSE, saved));
+		const ids = opened.clients.map(({ id }) => id);
+		expect(opened.packing!.everybody[0]).toEqual({ ...shared, broughtBy: ids[0], forIds: [ids[1]] });
+		// Off the trip, nobody brings it any more: each does.
+		await setEnrolled(FIRST_HOUSE, trip, ada, false);
+		expect((await getEverybody(FIRST_HOUSE, trip)).rows[0]).toMatchObject({ broughtBy: null, forIds: [] });
+		expect((await getDocument(FIRST_HOUSE, trip)).clients[0]).not.toHaveProperty('fromOthers');
 	});
 });
 
@@ -93,7 +130,14 @@ describe('a trip that is saved and opened again', () => {
 		const quantity = { value: 1, source: 'client', state: 'has' } as const;
 		const [fleece] = await addThings(FIRST_HOUSE, client, [{ typeId: 'fleece', name: 'Fleece', quantity }]);
 		expect(await savedTrip(FIRST_HOUSE, id)).not.toHaveProperty('packing');
-		const passport = { id: 'pass', what: 'Passport', typeId: null, many: 1, why: 'border' };
+		const passport = {
+			id: 'pass',
+			what: 'Passport',
+			typeId: null,
+			many: 1,
+			why: 'border',
+			...EACH_THEIR_OWN
+		};
 		await saveEverybody(FIRST_HOUSE, id, { rows: [passport], version: 0 });
 		const coat = {
 			typeId: 'coat-synthetic',

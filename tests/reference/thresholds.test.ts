@@ -11,7 +11,7 @@ import { cellAir } from '../../src/lib/core/heat/ledger';
 import { SWEAT_STORE } from '../../src/lib/core/heat/sweat-store';
 import { planStage } from '../../src/lib/core/plan/planner';
 import { dryWater, soak } from '../../src/lib/core/heat/water';
-import { packOf } from '../../src/lib/core/kit/pack';
+import { groupLoadOf, packOf } from '../../src/lib/core/kit/pack';
 import { cellOf, clothWorn, kitOf, PLANNED, stageOf, thingOf } from '../fixtures/make';
 
 /**
@@ -119,7 +119,7 @@ describe('a figure at which the answer turns', () => {
 		expect(water.outside.get('top-wool-mid')).toBeCloseTo(20 / 40, 6);
 	});
 	it('the group’s load weighs 350 g a litre', () => {
-		expect(packOf([], [], 10).massG - packOf([], []).massG).toBe(3500);
+		expect(packOf([], [], groupLoadOf({ groupLoadL: 10 }, {})).massG - packOf([], []).massG).toBe(3500);
 	});
 	it('socks two steps too thick for a boot keep the room that is left, and half of that for the two steps', () => {
 		const boot = { ...clothOf(thingOf('boot-winter')), roomSteps: 2, girthSteps: 3 };

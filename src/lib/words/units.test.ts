@@ -8,6 +8,8 @@ import {
 	type Units,
 	forField,
 	fromUnit,
+	massForField,
+	massFromField,
 	massWords,
 	measureWords,
 	tempWords,
@@ -105,5 +107,10 @@ describe('units', () => {
 	it('of a reason are those of the reader where there is a choice', () => {
 		expect(valueInUnits(-10, '°C', US)).toEqual({ value: 14, unit: '°F' });
 		expect(valueInUnits(40, 'Wh/m²', US)).toEqual({ value: 40, unit: 'Wh/m²' });
+	});
+	it('types weight in kilograms or pounds, and keeps grams', () => {
+		const pounds = { ...METRIC, mass: 'lb' } as const;
+		expect([massForField(850, METRIC), massFromField(0.85, METRIC)]).toEqual([0.85, 850]);
+		expect([massForField(453.6, pounds), massFromField(2, pounds)]).toEqual([1, 907]);
 	});
 });

@@ -122,6 +122,13 @@ export function massWords(massG: number, { mass }: Units): string {
 	return massG < 1000 ? `${Math.round(massG)} g` : `${(massG / 1000).toFixed(1)} kg`;
 }
 
+/** Weight as it is typed: kilograms or pounds, to two digits. */
+export const massForField = (massG: number, { mass }: Units): number =>
+	Number((massG / (mass === 'lb' ? POUND_G : 1000)).toFixed(2));
+/** What was typed so, in whole grams. */
+export const massFromField = (typed: number, { mass }: Units): number =>
+	Math.round(typed * (mass === 'lb' ? POUND_G : 1000));
+
 /** A reason's figure in the unit of the reader. Units that have no choice stay. */
 export function valueInUnits(value: number, unit: string, units: Units): { value: number; unit: string } {
 	// Air past the body is told in m/s beside km/h, and in mph to those who read mph.

@@ -251,14 +251,18 @@
 					{/each}
 				</ul>
 			{/each}
-			{#if list.everybody.length > 0}
+			{#if list.everybody.length + list.brought.length > 0}
 				<h3>{say('list.everybody')}</h3>
 				<ul>
 					{#each list.everybody as one (one.id)}{@render line(
 							`everybody-${one.id}`,
 							one.what,
-							one.many
+							one.many,
+							one.isForOthers ? say('list.forOthers') : ''
 						)}{/each}
+					{#each list.brought as { id, what, by } (id)}
+						<li class="soft">{say('list.fromOthers', { thing: what, who: by })}</li>
+					{/each}
 				</ul>
 			{/if}
 			{#if list.small.length > 0}

@@ -236,7 +236,8 @@ const gearForThis: FindingRule = (facts) =>
 				(typeIds.includes(thing.typeId) ||
 					(feature !== undefined && clothOf(thing).features.includes(feature)))
 		);
-		if (!phase || own.some(isThere)) return [];
+		const isBrought = typeIds.some((typeId) => facts.client.fromOthers?.includes(typeId));
+		if (!phase || isBrought || own.some(isThere)) return [];
 		const hasNot = own.some(({ quantity }) => quantity.state === 'has not');
 		return [
 			{

@@ -1,9 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf, thingOf } from '../../../../tests/fixtures/make';
 import type { ListLine } from './list';
-import { askedOf, withEdits } from './own-lines';
+import { askedOf, EACH_THEIR_OWN, type EverybodyBrings, sharedWith, withEdits } from './own-lines';
 
-const row = (typeId: string | null, many = 1) => ({ id: 'row', what: 'Torch', typeId, many, why: '' });
+const row = (typeId: string | null, many = 1): EverybodyBrings => ({
+	id: 'row',
+	what: 'Torch',
+	typeId,
+	many,
+	why: '',
+	...EACH_THEIR_OWN
+});
 const line = (thingId: string, many = 2): ListLine => ({
 	thingId,
 	name: thingId,
@@ -29,6 +36,29 @@ describe('what everybody brings', () => {
 		expect(asked([])).toBeNull();
 		expect(asked([has(2, 'has')], null)).toBeNull();
 		expect(asked([{ ...has(2, 'has'), deletedAt: '2027-01-01T00:00:00Z' }])).toBeNull();
+	});
+});
+
+describe('what one person brings for others', () => {
+	const stove: EverybodyBrings = {
+		...row('flask', 2),
+		broughtBy: 'ada',
+		forIds: ['bo'],
+		litres: 3,
+		massG: 900
+	};
+	const known = (id: string, rows: EverybodyBrings[]) =>
+		askedOf({ ...kitOf([]), id }, rows).map(({ sharing }) => sharing);
+	it('stands on the list of the one who brings it and of those whom it is for, and on no other', () => {
+		expect(known('ada', [stove, row('torch')])).toEqual(['for others', 'each']);
+		expect(known('bo', [stove])).toEqual(['from others']);
+		expect(known('cy', [stove])).toEqual([]);
+		expect(known('cy', [{ ...stove, forIds: [] }])).toEqual(['from others']);
+	});
+	it('is carried by one, and asked of nobody else', () => {
+		expect(sharedWith('ada', [stove, stove])).toEqual({ forOthers: { litres: 12, massG: 3600 } });
+		expect(sharedWith('bo', [stove, row('torch')])).toEqual({ fromOthers: ['flask'] });
+		expect(sharedWith('cy', [stove, row('torch')])).toEqual({});
 	});
 });
 

@@ -4,7 +4,7 @@ import { wearableThings } from '../cloth/things';
 import { PARTS } from '../document/parts';
 import type { Client } from '../document/types';
 import { planStage } from '../plan/planner';
-import { packOf, WATER_AND_FOOD } from './pack';
+import { groupLoadOf, packOf, WATER_AND_FOOD } from './pack';
 
 const KIT = ['briefs', 'top-wool-mid', 'fleece', 'wind-shirt', 'bottoms-wool', 'trousers-trek', 'sock-mid', 'shoe-trail', 'glove-light']; // prettier-ignore
 const guest = (ids = KIT): Client => kitOf(ids, { answeredParts: [...PARTS] });
@@ -41,11 +41,22 @@ describe('the pack', () => {
 	it('takes the group’s load first, and keeps wet apart', () => {
 		const cloths = wearableThings(guest(['fleece', 'pack-day']));
 		const carried = [{ thingId: 'fleece', where: 'pack' as const }];
-		const loaded = packOf(carried, cloths, 10, new Map([['fleece', 0.8]]));
+		const loaded = packOf(carried, cloths, groupLoadOf({ groupLoadL: 10 }, {}), new Map([['fleece', 0.8]]));
 		const plain = packOf(carried, cloths);
 		expect(loaded.litres).toBe(plain.litres + 10);
 		expect(loaded.massG).toBeGreaterThan(plain.massG);
 		expect([loaded.wetIds, plain.wetIds]).toEqual([['fleece'], []]);
+	});
+	it('counts what is brought for others in the pack of the one who brings it', () => {
+		const stove = { litres: 6, massG: 1500 };
+		expect(groupLoadOf({ groupLoadL: 4 }, { forOthers: stove })).toEqual({ litres: 10, massG: 1400 + 1500 });
+		expect(groupLoadOf({}, {})).toEqual({ litres: 0, massG: 0 });
+		// A pack that has room for the own kit is too small with it.
+		const full = guest([...BIG, 'pack-large']);
+		const found = (client: typeof full): string[] =>
+			planStage(stageOf(DAY, { airTempC: -12 }), PLANNED, client).findings.map(({ code }) => code);
+		expect(found(full)).not.toContain('pack-too-small');
+		expect(found({ ...full, forOthers: { litres: 60, massG: 9000 } })).toContain('pack-too-small');
 	});
 	it('knows no bag where none is', () => {
 		expect(packOf([], [])).toEqual({ ...WATER_AND_FOOD, bag: null, wetIds: [] });

@@ -1,6 +1,7 @@
 import type { Cloth } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import type { Finding } from '../document/finding';
+import type { Client, SharedLoad, Stage } from '../document/types';
 import { reason } from '../document/reasons';
 import { DRY_BAG_ASKED_MIN } from '../judge/kit-findings';
 import { WET_FROM, type Wetness } from '../heat/wet-cloth';
@@ -51,17 +52,27 @@ export const POCKET_L = 0.5;
 export const ridesInPack = ({ holdsL, packedL }: Cloth): boolean =>
 	holdsL < PACK_FROM_L && packedL > POCKET_L;
 
+/** What a client carries of the group's: a share of its load, and what is brought for others. */
+export const groupLoadOf = (
+	{ groupLoadL = 0 }: Pick<Stage, 'groupLoadL'>,
+	{ forOthers = { litres: 0, massG: 0 } }: Pick<Client, 'forOthers'>
+): SharedLoad => ({
+	litres: groupLoadL + forOthers.litres,
+	massG: GROUP_G_PER_L * groupLoadL + forOthers.massG
+});
+const NOTHING_SHARED: SharedLoad = { litres: 0, massG: 0 };
+
 /**
  * What the pack holds in a phase: what is carried and not worn, and the things that are no clothes.
  * @param carried where each thing rides
  * @param kit all that the client has
- * @param groupLoadL share of the group's load, litres
+ * @param group what is carried of the group's
  * @param wet how wet things are, by id
  */
 export function packOf(
 	carried: readonly CarriedThing[],
 	kit: readonly Cloth[],
-	groupLoadL = 0,
+	group: SharedLoad = NOTHING_SHARED,
 	wet: Wetness = new Map()
 ): Pack {
 	const bag = packBag(kit);
@@ -72,10 +83,10 @@ export function packOf(
 		return rides === 'top' || rides === 'dry-bag' || rides === 'pack';
 	});
 	return {
-		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres + groupLoadL),
+		litres: inside.reduce((sum, { packedL }) => sum + packedL, WATER_AND_FOOD.litres + group.litres),
 		massG: inside.reduce(
 			(sum, { massG }) => sum + massG,
-			WATER_AND_FOOD.massG + GROUP_G_PER_L * groupLoadL + (bag?.massG ?? 0)
+			WATER_AND_FOOD.massG + group.massG + (bag?.massG ?? 0)
 		),
 		bag: bag && { thingId: bag.thingId, name: bag.name, holdsL: bag.holdsL },
 		wetIds: inside.filter(({ thingId }) => (wet.get(thingId) ?? 0) >= WET_FROM).map(({ thingId }) => thingId)
@@ -158,7 +169,7 @@ export function wetInThePack(
 export function packTooSmall(
 	facts: Pick<StageFacts, 'client' | 'weather'>,
 	phases: readonly (JudgedPhase & { pack: Pack })[],
-	groupLoadL = 0
+	group: SharedLoad = NOTHING_SHARED
 ): Finding[] {
 	const full = phases
 		.filter(({ cell, pack }) => isCarrying(cell) && pack.bag !== null && pack.litres > pack.bag.holdsL)
@@ -181,8 +192,8 @@ export function packTooSmall(
 			},
 			reasons: [
 				reason('pack', [
-					['clothesAndThings', litres - WATER_AND_FOOD.litres - groupLoadL, 'l'],
-					['ofTheGroupsLoad', groupLoadL, 'l'],
+					['clothesAndThings', litres - WATER_AND_FOOD.litres - group.litres, 'l'],
+					['ofTheGroupsLoad', group.litres, 'l'],
 					['waterAndFood', WATER_AND_FOOD.litres, 'l'],
 					['theBagHolds', bag!.holdsL, 'l']
 				])

@@ -15,7 +15,15 @@ import { type PhaseVerdict } from '../judge/phase-verdict';
 import { judgeLived, judgeWhatIf, type Judging, type LivedStage } from '../judge/verdicts';
 import { type Wearer } from '../judge/wearer';
 import { wetMorningFinding } from '../judge/wet-morning';
-import { type CarriedThing, hasDryBag, packOf, packTooSmall, rideOf, wetInThePack } from '../kit/pack';
+import {
+	type CarriedThing,
+	groupLoadOf,
+	hasDryBag,
+	packOf,
+	packTooSmall,
+	rideOf,
+	wetInThePack
+} from '../kit/pack';
 import { type PlannedPhase, type PlannedStage } from '../kit/planned-day';
 import { givenWardrobe, withGiven } from '../outfit/legal-outfits';
 import type { Levels } from '../rules/objective';
@@ -162,13 +170,14 @@ export function reportedDay(day: ChosenDay, { verdicts, evening } = judgedDay(da
 		.filter(({ cell }) => cell.kind === 'sleep')
 		.forEach(({ outfit }) => outfit.forEach(({ cloth }) => takenIds.add(cloth.thingId)));
 	const along = new Set([...takenIds, ...alsoCarried]);
+	const group = groupLoadOf(stage, client);
 	const phases = judged.map((phase, k): PlannedPhase => {
 		const carried = carriedIn(k, judged, along, kit, morning);
 		return {
 			...phase,
 			drawn: drawnIn(phase),
 			carried,
-			pack: packOf(carried, kit, stage.groupLoadL, morning)
+			pack: packOf(carried, kit, group, morning)
 		};
 	});
 	return {
@@ -178,7 +187,7 @@ export function reportedDay(day: ChosenDay, { verdicts, evening } = judgedDay(da
 		phases,
 		findings: worstFirst([
 			...findingsOf({ client, person: personOf(client), weather: weather.id, phases: judged, cut }),
-			...packTooSmall({ client, weather: weather.id }, phases, stage.groupLoadL),
+			...packTooSmall({ client, weather: weather.id }, phases, group),
 			...wetInThePack({ client, weather: weather.id }, phases, kit),
 			...wetMorningFinding({ client, weather: weather.id }, judged, kit, morning)
 		]),

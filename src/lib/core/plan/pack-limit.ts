@@ -1,5 +1,5 @@
 import { isBag } from '../cloth/things';
-import { isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
+import { groupLoadOf, isCarrying, packBag, ridesInPack, WATER_AND_FOOD } from '../kit/pack';
 import { finished } from '../search/steps';
 import type { Constraints } from './choice/constraints';
 import type { TripDay, TripDays } from './trip-days';
@@ -53,7 +53,7 @@ export function overfull(problem: TripDays, choice: TripChoice): Overfull | null
 			);
 			const litres = inside.reduce(
 				(sum, thing) => sum + cloths[thing]!.packedL,
-				WATER_AND_FOOD.litres + (day.stage.groupLoadL ?? 0) + bedding
+				WATER_AND_FOOD.litres + groupLoadOf(day.stage, problem.client).litres + bedding
 			);
 			if (litres > bag.holdsL + 1e-9 && (!worst || litres > worst.litres))
 				worst = { day, cell: k, litres, inside };

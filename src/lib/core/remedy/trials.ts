@@ -60,7 +60,9 @@ interface SolvedDay {
 }
 /** Verdicts of a day but those of its what-ifs: these are no fault of a kit, and take a fifth of the time to work out. */
 const verdictsOf = ({ problem, choice }: TripPlan, day: TripDay): PhaseVerdict[] =>
-	choice.dressed[day.index] ? livedOf(problem, choice, day).verdicts.filter((verdict) => verdict !== null) : [];
+	choice.dressed[day.index]
+		? livedOf(problem, choice, day).verdicts.filter((verdict) => verdict !== null)
+		: [];
 const wrongOf = (verdicts: readonly PhaseVerdict[]): number =>
 	verdicts.filter(({ verdict }) => isNotAllRight({ verdict, whatIf: false })).length;
 

@@ -33,6 +33,8 @@ export const client = Joi.object<Client>({
 	...clientFields,
 	...allFacts,
 	things: Joi.array().items(thing).max(LIMITS.things).unique('id').required(),
+	forOthers: Joi.object({ litres: between(0, 600).required(), massG: between(0, 300_000).required() }),
+	fromOthers: Joi.array().items(Joi.string().max(64)).max(LIMITS.things),
 	...versioned
 });
 

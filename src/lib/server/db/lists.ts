@@ -92,7 +92,7 @@ interface EnrolledRow {
 	asked: number;
 }
 /** Clients of some trips, in the order in which they came. */
-async function enrolledIn(ids: readonly string[]): Promise<EnrolledRow[]> {
+export async function enrolledIn(ids: readonly string[]): Promise<EnrolledRow[]> {
 	if (ids.length === 0) return [];
 	const enrolled = await rows<EnrolledRow>(
 		pool(),

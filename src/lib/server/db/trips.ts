@@ -258,8 +258,8 @@ export async function createTrip(houseId: string, trip: NewTrip): Promise<string
 		if (like)
 			await write(
 				db,
-				`INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why)
-				 SELECT ?, id, position, what, type_id, many, why FROM everybody_brings WHERE trip_id = ?`,
+				`INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why, litres, mass_g)
+				 SELECT ?, id, position, what, type_id, many, why, litres, mass_g FROM everybody_brings WHERE trip_id = ?`,
 				[id, like.id]
 			);
 	});

@@ -49,6 +49,8 @@ export async function clientList(houseId: string, tripId: string, clientId: stri
 			stages: trip.stages.map(({ id, name, date }) => ({ id, name, date }))
 		},
 		client: { id: client.id, name: client.name, knowsKit: client.things.length > 0 },
+		/** everybody on the trip, by id */
+		people: Object.fromEntries(document.clients.map(({ id, name }) => [id, name])),
 		names: Object.fromEntries(client.things.map(({ id, name }) => [id, name])),
 		/** gear that a day cannot start without, each once */
 		cannotStart: [...needs.values()].map(({ need, day }) => ({

@@ -11,7 +11,7 @@ import type { DocumentWishes } from '$lib/core/plan/planner';
  */
 export function fingerprintOf(document: Document, ofDocument: Client, asked: DocumentWishes = {}): string {
 	const client = schooled(ofDocument, document);
-	const { answeredParts, things, schools, uses = {} } = client;
+	const { answeredParts, things, schools, uses = {}, forOthers = null, fromOthers = [] } = client;
 	const { weathers, stages, site } = document.trip;
 	const { fixed = [], wishes = [], spareChanges = 0, last = null } = asked;
 	return createHash('sha256')
@@ -32,6 +32,8 @@ export function fingerprintOf(document: Document, ofDocument: Client, asked: Doc
 				things.map(({ version: _, ...thing }) => thing),
 				schools,
 				uses,
+				forOthers,
+				fromOthers,
 				fixed,
 				wishes,
 				spareChanges,

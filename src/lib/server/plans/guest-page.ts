@@ -3,6 +3,7 @@ import type { Client, Stage } from '$lib/core/document/types';
 import { checksOf } from '$lib/core/kit/home-test';
 import { RIDES } from '$lib/core/kit/list';
 import { typeName } from '$lib/words/garments';
+import { firstName } from '$lib/words/labels';
 import { getDocument } from '../db/clients';
 import { addressOf } from '../db/guests/addresses';
 import { type HomeTest, homeTestsOf } from '../db/guests/home-tests';
@@ -64,7 +65,13 @@ async function listOf(guest: Guest, typeOf: (thingId: string) => string | null) 
 								: null
 				}))
 		})).filter(({ lines }) => lines.length > 0),
-		everybody: list.asked.map(({ id, what, many }) => ({ id, what, many })),
+		everybody: list.asked
+			.filter(({ sharing }) => sharing !== 'from others')
+			.map(({ id, what, many, sharing }) => ({ id, what, many, isForOthers: sharing === 'for others' })),
+		/** what somebody else brings for the client */
+		brought: list.asked
+			.filter(({ sharing }) => sharing === 'from others')
+			.map(({ id, what, broughtBy }) => ({ id, what, by: firstName(list.people[broughtBy!]!) })),
 		small: list.small,
 		picture: list.start,
 		names: list.names

@@ -38,6 +38,8 @@ export const GUEST_MESSAGES: Readonly<Record<keyof typeof ENGLISH, string>> = {
 	'list.pack': 'In den Rucksack',
 	'list.bag': 'Ins Gepäck, für später',
 	'list.everybody': 'Bringen alle mit',
+	'list.forOthers': 'auch für andere',
+	'list.fromOthers': '{thing}: bringt {who} für dich mit.',
 	'list.small': 'Kleinigkeiten',
 	'list.lent': 'bekommst du von uns',
 	'list.spare': 'zum Wechseln',

@@ -25,6 +25,9 @@ export const GET_MESSAGES = {
 	'list.rides.pack': 'In the pack',
 	'list.rides.bag': 'In the bag, for later days',
 	'list.has': 'you have {has}',
+	'list.forOthers':
+		'you bring it for {whom, select, all {everybody} other {{names}}}{mass, select, none {} other {, {mass} in your pack}}',
+	'list.fromOthers': '{who} brings it',
 	'list.leave.other use': 'made for something else',
 	'list.leave.does not wear it': 'not worn, as told',
 	'list.leave.not needed': 'nothing on this trip asks for it',

@@ -35,6 +35,8 @@ export const GUEST_MESSAGES = {
 	'list.pack': 'In the pack',
 	'list.bag': 'In the bag, for later days',
 	'list.everybody': 'Everybody brings',
+	'list.forOthers': 'you bring it for others, too',
+	'list.fromOthers': '{thing}: {who} brings it for you.',
 	'list.small': 'Small things',
 	'list.lent': 'you get it from us',
 	'list.spare': 'to change into',

@@ -1,4 +1,4 @@
-import type { EverybodyBrings } from '../../core/kit/own-lines';
+import { EACH_THEIR_OWN, type EverybodyBrings } from '../../core/kit/own-lines';
 import { capital } from '../message';
 import { cellsOf, isCount, plainLine } from './kit-list';
 import { kitHits, understood } from './kit-search';
@@ -26,7 +26,8 @@ export function everybodyRow(line: string, idOf: () => string): EverybodyBrings 
 		what: capital((count ? said : words || said).slice(0, 120)),
 		typeId: hit?.exact ? hit.type.id : null,
 		many: Math.max(1, Math.min(99, Number(count ?? quantity))),
-		why: rest.join(', ').slice(0, 200)
+		why: rest.join(', ').slice(0, 200),
+		...EACH_THEIR_OWN
 	};
 }
 /** All lines of a text as rows. */

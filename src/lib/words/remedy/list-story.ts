@@ -2,7 +2,9 @@ import { SMALL_THINGS, type SmallThing } from '../../core/kit/small-things';
 import { type LeaveReason, type ListLine, type Ride, RIDES } from '../../core/kit/list';
 import type { Asked, FinalLine } from '../../core/kit/own-lines';
 import type { Decision } from '../../core/remedy/decision';
-import type { Units } from '../units';
+import { firstName } from '../labels';
+import { listed } from '../message';
+import { massWords, type Units } from '../units';
 import { getWords } from './decision-words';
 import { getMessage } from './get-message';
 
@@ -35,10 +37,35 @@ export function lineNotes(line: ListLine, { stages }: Stages, isLent: boolean): 
 	].filter(Boolean);
 }
 
-export const askedNotes = ({ many, has, why }: Asked): string[] =>
-	[why, has === null ? '' : has >= many ? 'you have it' : has > 0 ? `you have ${has}` : 'to get'].filter(
-		Boolean
-	);
+/** Names of those on a trip, by id. */
+type People = Readonly<Record<string, string>>;
+/** Who brings what one person brings for others; empty where each brings their own. */
+export function sharingWords(
+	{ sharing, broughtBy, forIds, many, massG }: Asked,
+	people: People,
+	units: Units
+): string {
+	if (sharing === 'each') return '';
+	if (sharing === 'from others')
+		return getMessage('list.fromOthers', { who: firstName(people[broughtBy!]!) });
+	return getMessage('list.forOthers', {
+		whom: forIds.length === 0 ? 'all' : 'some',
+		names: listed(forIds.map((id) => firstName(people[id]!))),
+		mass: massG > 0 ? massWords(many * massG, units) : 'none'
+	});
+}
+export function askedNotes(row: Asked, people: People, units: Units): string[] {
+	const { many, has, why, sharing } = row;
+	const own =
+		has === null || sharing === 'from others'
+			? ''
+			: has >= many
+				? 'you have it'
+				: has > 0
+					? `you have ${has}`
+					: 'to get';
+	return [why, sharingWords(row, people, units), own].filter(Boolean);
+}
 
 /** One row of a list that leaves as a file. */
 export interface ListRow {
@@ -52,23 +79,24 @@ export interface ListRow {
 interface WholeList extends Stages {
 	lines: readonly FinalLine[];
 	asked: readonly Asked[];
+	people: People;
 	small: readonly SmallThing[];
 	leave: readonly { name: string; why: LeaveReason }[];
 	toGet: readonly (Pick<Decision, 'way' | 'because'> & { name: string; due: string | null })[];
 	lentIds: ReadonlySet<string>;
 }
 
-/** A client's list as the rows of a table. @param order of day and month in its dates */
+/** A client's list as the rows of a table. @param units of the reader, the order of its dates among them */
 export const listRows = (
-	{ lines, asked, small, leave, toGet, lentIds, stages }: WholeList,
-	order: Pick<Units, 'date'>
+	{ lines, asked, people, small, leave, toGet, lentIds, stages }: WholeList,
+	units: Units
 ): ListRow[] => [
 	...toGet.map((one) => ({
 		section: 'To get',
 		thing: one.name,
 		many: 1,
 		has: 0,
-		note: getWords(one, one.due, order)
+		note: getWords(one, one.due, units)
 	})),
 	...RIDES.flatMap((ride) =>
 		lines
@@ -84,9 +112,9 @@ export const listRows = (
 	...asked.map((row) => ({
 		section: 'Everybody brings',
 		thing: row.what,
-		many: row.many,
+		many: row.sharing === 'from others' ? 0 : row.many,
 		has: row.has,
-		note: row.why
+		note: [row.why, sharingWords(row, people, units)].filter(Boolean).join(', ')
 	})),
 	...SMALL_THINGS.filter((thing) => small.includes(thing)).map((thing) => ({
 		section: 'Small things',

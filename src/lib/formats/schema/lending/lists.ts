@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { isCatalogueId } from '../../../core/cloth/catalogue';
 import { LIMITS } from '../../limits';
-import { count, id } from '../common';
+import { between, count, id } from '../common';
 
 /** A row of what everybody brings. */
 export const everybodyRow = Joi.object({
@@ -15,7 +15,11 @@ export const everybodyRow = Joi.object({
 		)
 		.messages({ 'catalogue.unknown': 'must be the id of a type in the catalogue' }),
 	many: count(1, 99).default(1),
-	why: Joi.string().trim().allow('').max(200).default('')
+	why: Joi.string().trim().allow('').max(200).default(''),
+	broughtBy: id.allow(null).default(null),
+	forIds: Joi.array().items(id).max(LIMITS.clients).unique().default([]),
+	litres: between(0, 60).default(0),
+	massG: between(0, 30_000).default(0)
 });
 /** What everybody brings on a trip. */
 export const everybodySchema = Joi.object({

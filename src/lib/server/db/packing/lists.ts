@@ -1,6 +1,8 @@
 import type { EverybodyBrings, LineEdit } from '$lib/core/kit/own-lines';
 import { ConflictError, type Db, inTransaction, NotFoundError, pool, rows, write } from '../pool';
+import { clientIdsOf } from '../clients';
 import { mustBeOnTrip } from '../lending/on-trip';
+import { everybodyOf } from './everybody';
 
 /** What persons wrote into lists: the operator for everybody on a trip, a planner for one client. */
 
@@ -17,12 +19,7 @@ export async function getEverybody(houseId: string, tripId: string, db: Db = poo
 		[tripId, houseId]
 	);
 	if (!trip) throw new NotFoundError('trip');
-	const found = await rows<EverybodyBrings>(
-		db,
-		'SELECT id, what, type_id AS typeId, many, why FROM everybody_brings WHERE trip_id = ? ORDER BY position',
-		[tripId]
-	);
-	return { rows: found, version: trip.version };
+	return { rows: await everybodyOf(tripId, db), version: trip.version };
 }
 
 /** Saves what everybody brings, whole, and returns the new version. @throws ConflictError, NotFoundError */
@@ -35,6 +32,12 @@ export const saveEverybody = (houseId: string, tripId: string, edit: Everybody):
 			[tripId, houseId, edit.version]
 		);
 		if (touched === 0) throw new ConflictError('list', await getEverybody(houseId, tripId, db));
+		const there = new Set(await clientIdsOf(tripId, db));
+		const stranger = edit.rows
+			.flatMap(({ broughtBy, forIds }) => [broughtBy ?? [], forIds].flat())
+			.find((id) => !there.has(id));
+		if (stranger !== undefined)
+			throw new RangeError(`broughtBy or forIds has ${stranger}, allowed is who is on the trip`);
 		await write(db, 'DELETE FROM everybody_brings WHERE trip_id = ?', [tripId]);
 		await insertEverybody(db, tripId, edit.rows);
 		return edit.version + 1;
@@ -45,11 +48,25 @@ export async function insertEverybody(
 	tripId: string,
 	list: readonly EverybodyBrings[]
 ): Promise<void> {
-	for (const [position, { id, what, typeId, many, why }] of list.entries())
+	for (const [position, row] of list.entries())
 		await write(
 			db,
-			'INSERT INTO everybody_brings (trip_id, id, position, what, type_id, many, why) VALUES (?, ?, ?, ?, ?, ?, ?)',
-			[tripId, id, position, what, typeId, many, why]
+			`INSERT INTO everybody_brings
+				(trip_id, id, position, what, type_id, many, why, brought_by, for_ids, litres, mass_g)
+			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+			[
+				tripId,
+				row.id,
+				position,
+				row.what,
+				row.typeId,
+				row.many,
+				row.why,
+				row.broughtBy,
+				JSON.stringify(row.forIds),
+				row.litres,
+				row.massG
+			]
 		);
 }
 

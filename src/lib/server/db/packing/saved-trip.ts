@@ -36,9 +36,9 @@ export const openTrip = (houseId: string, { trip, clients, packing }: SavedTrip)
 	inTransaction(async (db) => {
 		const id = randomUUID();
 		await insertTrip(db, houseId, { ...trip, id });
-		await insertEverybody(db, id, packing?.everybody ?? []);
+		const clientIds = new Map(clients.map((client) => [client.id, randomUUID()]));
 		for (const client of clients) {
-			const clientId = randomUUID();
+			const clientId = clientIds.get(client.id)!;
 			const newIds = new Map<string, string>();
 			const things = client.things
 				.filter((thing) => thing.deletedAt === null && !isLent(thing))
@@ -56,6 +56,12 @@ export const openTrip = (houseId: string, { trip, clients, packing }: SavedTrip)
 				packing?.clients.find((one) => one.clientId === client.id)
 			);
 		}
+		const everybody = (packing?.everybody ?? []).map((row) => ({
+			...row,
+			broughtBy: (row.broughtBy && clientIds.get(row.broughtBy)) ?? null,
+			forIds: row.forIds.flatMap((one) => clientIds.get(one) ?? [])
+		}));
+		await insertEverybody(db, id, everybody);
 		return id;
 	});
 

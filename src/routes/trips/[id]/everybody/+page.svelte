@@ -2,6 +2,7 @@
 	import { Button, Input, Textarea } from 'flowbite-svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { EverybodyBrings } from '$lib/core/kit/own-lines';
+	import BroughtBy from '$lib/ui/list/BroughtBy.svelte';
 	import OncePageLives from '$lib/ui/late/OncePageLives.svelte';
 	import { readerUnits } from '$lib/ui/parts/reader-units';
 	import { send } from '$lib/ui/parts/send';
@@ -47,7 +48,8 @@
 <p class="soft"><a href="/trips/{trip.id}">{trip.name}</a>{trip.place ? ` · ${trip.place}` : ''}</p>
 <p class="lead">
 	What the operator asks of all clients of this trip. It stands on every list, and is looked for in every kit
-	where the catalogue knows it.
+	where the catalogue knows it. What one person brings for others stands on their lists with the name, counts
+	in that person’s pack, and is asked of nobody else.
 </p>
 {#if message}<p role="alert" class="alert">{message}</p>{/if}
 {#if before}<UndoBar text="{before.what} is off the list." {undo} />{/if}
@@ -98,6 +100,11 @@
 							onchange={(event: Event) => void change(row, { why: textOf(event) })}
 						/>
 						<Button class="square" onclick={() => remove(row)} aria-label="Take {row.what} off">✕</Button>
+						{#if data.clients.length > 1}
+							<div class="shared">
+								<BroughtBy {row} clients={data.clients} change={(own) => void change(row, own)} />
+							</div>
+						{/if}
 					</OncePageLives>
 				</li>
 			{/each}
@@ -130,8 +137,11 @@
 		border-top: 1px solid var(--rule);
 		padding: 5px 0;
 	}
-	li .tiny {
+	li span.tiny {
 		display: block;
+	}
+	.shared {
+		grid-column: 2 / -1;
 	}
 	.alert {
 		border-left: 5px solid var(--v-short);

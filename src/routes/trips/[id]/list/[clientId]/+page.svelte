@@ -228,7 +228,8 @@
 								<span class="box" aria-hidden="true"></span>
 								<span>
 									{#if row.many > 1}<strong>{manyWords({ many: row.many, has: row.many })}</strong>{/if}
-									{row.what} <span class="small soft">{askedNotes(row).join(' · ')}</span>
+									{row.what}
+									<span class="small soft">{askedNotes(row, data.people, readerUnits()).join(' · ')}</span>
 								</span>
 							</li>
 						{/each}
