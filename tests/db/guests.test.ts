@@ -27,6 +27,8 @@ import { answerClient, marksOn, notesOn, takeInAll } from '../../src/lib/server/
 import { archived, everything, replacedBy, restored } from '../../src/lib/server/db/backup';
 import { noteEntry } from '../../src/lib/server/db/accounts/entries';
 import { erasedHashes, eraseClient, keptOf } from '../../src/lib/server/db/guests/kept';
+import { getEverybody, saveEverybody } from '../../src/lib/server/db/packing/lists';
+import { EACH_THEIR_OWN } from '../../src/lib/core/kit/own-lines';
 import { hashOf } from '../../src/lib/server/sign-in/secret';
 import { addPhoto, dropPhoto, housePhoto, ownPhoto, photosOf } from '../../src/lib/server/db/guests/photos';
 import { saveAddress } from '../../src/lib/server/db/guests/addresses';
@@ -367,9 +369,14 @@ describe('what is kept of a client', () => {
 			'POST',
 			'/api/v1/my/answers'
 		);
+		// What one brought for others is somebody else's now.
+		const tent = { id: 'tent', what: 'Tent', typeId: null, many: 1, why: '', ...EACH_THEIR_OWN };
+		const { version } = await getEverybody(FIRST_HOUSE, trip);
+		await saveEverybody(FIRST_HOUSE, trip, { rows: [{ ...tent, broughtBy: cy }], version });
 		const kept = await keptOf(FIRST_HOUSE, cy);
 		expect(kept).toMatchObject({
 			clients: [{ name: 'Cy Moor' }],
+			brought_for_others: [{ row_id: 'tent', brings: 1 }],
 			client_marks: [{ line_id: 'hat' }],
 			client_notes: [{ text: 'Is there a shower?' }],
 			client_answers: [{ answer: 'no' }],
@@ -405,5 +412,6 @@ describe('what is kept of a client', () => {
 		await restored(whole, erased);
 		expect(await dump()).not.toMatch(new RegExp(`${cy}|Is there a shower`));
 		expect(await dump()).toContain('Ada Wick');
+		expect((await getEverybody(FIRST_HOUSE, trip)).rows).toEqual([tent]);
 	});
 });

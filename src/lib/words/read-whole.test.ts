@@ -89,6 +89,7 @@ describe('read whole, as a guide would', () => {
 				small,
 				leave,
 				asked: [],
+				people: {},
 				toGet: [],
 				lentIds: new Set(),
 				stages: trip.stages

@@ -87,6 +87,7 @@ const AGGREGATES: readonly { leads: string; parts: Readonly<Record<string, strin
 			client_marks: 'trip_id',
 			client_notes: 'trip_id',
 			everybody_brings: 'trip_id',
+			brought_for_others: 'trip_id',
 			list_edits: 'trip_id'
 		}
 	}

@@ -2,7 +2,7 @@ import type { EverybodyBrings, LineEdit } from '$lib/core/kit/own-lines';
 import { ConflictError, type Db, inTransaction, NotFoundError, pool, rows, write } from '../pool';
 import { clientIdsOf } from '../clients';
 import { mustBeOnTrip } from '../lending/on-trip';
-import { everybodyOf } from './everybody';
+import { everybodyOf, insertEverybody } from './everybody';
 
 /** What persons wrote into lists: the operator for everybody on a trip, a planner for one client. */
 
@@ -42,34 +42,6 @@ export const saveEverybody = (houseId: string, tripId: string, edit: Everybody):
 		await insertEverybody(db, tripId, edit.rows);
 		return edit.version + 1;
 	});
-/** Writes what everybody brings on a trip that has no such list. */
-export async function insertEverybody(
-	db: Db,
-	tripId: string,
-	list: readonly EverybodyBrings[]
-): Promise<void> {
-	for (const [position, row] of list.entries())
-		await write(
-			db,
-			`INSERT INTO everybody_brings
-				(trip_id, id, position, what, type_id, many, why, brought_by, for_ids, litres, mass_g)
-			 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-			[
-				tripId,
-				row.id,
-				position,
-				row.what,
-				row.typeId,
-				row.many,
-				row.why,
-				row.broughtBy,
-				JSON.stringify(row.forIds),
-				row.litres,
-				row.massG
-			]
-		);
-}
-
 /** Lines of the lists of a trip that were changed or written by hand, by client, the oldest first. */
 export async function editsOfTrip(tripId: string, db: Db = pool()): Promise<Map<string, LineEdit[]>> {
 	const found = await rows<Omit<LineEdit, 'isOff'> & { clientId: string; isOff: number }>(

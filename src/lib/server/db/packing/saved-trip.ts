@@ -5,7 +5,8 @@ import { getDocument, insertClient } from '../clients';
 import { decisionsOfTrip, insertDecision } from '../lending/decisions';
 import { type Db, inSnapshot, inTransaction, write } from '../pool';
 import { insertTrip } from '../trips';
-import { editsOfTrip, getEverybody, insertEdit, insertEverybody } from './lists';
+import { insertEverybody } from './everybody';
+import { editsOfTrip, getEverybody, insertEdit } from './lists';
 
 /** A trip as one document with all that was written and decided beside it, as it is at one moment. @throws NotFoundError */
 export const savedTrip = (houseId: string, tripId: string): Promise<SavedTrip> =>

@@ -14,6 +14,7 @@
 		client_notes: 'questions, and what the house said',
 		client_questions: 'questions that are worth asking',
 		decisions: 'decisions about things to get',
+		brought_for_others: 'things that one brings for others',
 		list_edits: 'lines of lists changed by hand',
 		loans: 'loans from the house',
 		plan_wishes: 'wishes for plans',
