@@ -169,6 +169,31 @@ test('the operator asks for things of everybody, and a list is changed by hand',
 	expect((await request.get(`${address}?as=pdf`)).status()).toBe(400);
 });
 
+test('one of a pair brings what both use: it is on one list, with the name on the other, and in one pack', async ({
+	page,
+	request
+}) => {
+	test.slow();
+	const { id, clients } = await coldTrip(request, `Rope of two ${Date.now()}`, ['Ada Rope', 'Bo Second']);
+	await page.goto(`/trips/${id}/everybody`);
+	await page.getByLabel('A line for each thing').fill('stove, for hot drinks');
+	await page.getByRole('button', { name: 'Add 1 line' }).click();
+	await page.getByRole('combobox', { name: 'Who brings Stove' }).selectOption('Ada Rope brings it');
+	await expect(page.getByRole('checkbox', { name: 'Stove for Bo Second' })).toBeChecked();
+	await page.getByLabel('Room that each of Stove takes, litres').fill('4');
+	await page.getByLabel('Room that each of Stove takes, litres').press('Tab');
+	await page.getByLabel('Weight of each of Stove, kg').fill('1.2');
+	await page.getByLabel('Weight of each of Stove, kg').press('Tab');
+	await isAccessible(page);
+	const part = page.getByRole('region', { name: 'Everybody brings' });
+	await page.goto(`/trips/${id}/list/${clients[0]}`);
+	await expect(part).toContainText('for hot drinks · you bring it for everybody, 1.2 kg in your pack');
+	await page.goto(`/trips/${id}/list/${clients[1]}`);
+	await expect(part).toContainText('for hot drinks · Ada brings it');
+	const csv = await (await request.get(`/api/v1/trips/${id}/plans/${clients[1]}/list?as=csv`)).text();
+	expect(csv).toContain('Everybody brings,Stove,0,,"for hot drinks, Ada brings it"');
+});
+
 test('a kit from nothing: what a usual guest has, a thing of its own by three answers, a spreadsheet', async ({
 	page,
 	request

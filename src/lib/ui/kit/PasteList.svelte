@@ -96,6 +96,7 @@
 	/>
 	{#if trouble}<p class="small" role="alert">{trouble}</p>{/if}
 	<Textarea
+		class="typed"
 		id="paste"
 		rows={5}
 		bind:value={text}

@@ -42,7 +42,7 @@
 		<label class="label" for="question">
 			{say('note.label')}{about ? ` · ${say('note.about', { thing: about })}` : ''}
 		</label>
-		<Textarea id="question" rows={3} maxlength={1000} bind:value={question} />
+		<Textarea class="typed" id="question" rows={3} maxlength={1000} bind:value={question} />
 		<Button type="submit">{say('note.send')}</Button>
 	</form>
 </section>

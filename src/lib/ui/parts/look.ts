@@ -13,6 +13,7 @@ export const LOOK: ThemeConfig = {
 	radio: { input: 'tick', label: 'ticked' },
 	select: { base: 'chosen', select: 'typed' },
 	table: { div: 'table-frame', table: 'data-table' },
-	textarea: { div: 'chosen', base: 'typed' },
+	// The library gives the field itself no class of the theme: it takes `typed` where it stands.
+	textarea: { div: 'chosen' },
 	toast: { base: 'toast', content: 'toast-words' }
 };

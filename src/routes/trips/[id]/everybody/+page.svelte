@@ -58,7 +58,13 @@
 	<section class="sheet" aria-labelledby="add-head">
 		<h2 id="add-head">Add lines</h2>
 		<OncePageLives>
-			<Textarea bind:value={typed} rows={7} aria-label="A line for each thing" placeholder={EXAMPLE} />
+			<Textarea
+				class="typed"
+				bind:value={typed}
+				rows={7}
+				aria-label="A line for each thing"
+				placeholder={EXAMPLE}
+			/>
 			<p class="tiny soft">A line for each thing, with how many and why; or columns from a table.</p>
 			<Button onclick={add} disabled={read.length === 0}>
 				Add {read.length || ''}
@@ -92,13 +98,15 @@
 									: 'not looked for in kits'}</span
 							>
 						</span>
-						<Input
-							value={row.why}
-							maxlength={200}
-							placeholder="why"
-							aria-label="Why {row.what}"
-							onchange={(event: Event) => void change(row, { why: textOf(event) })}
-						/>
+						<div class="why">
+							<Input
+								value={row.why}
+								maxlength={200}
+								placeholder="why"
+								aria-label="Why {row.what}"
+								onchange={(event: Event) => void change(row, { why: textOf(event) })}
+							/>
+						</div>
 						<Button class="square" onclick={() => remove(row)} aria-label="Take {row.what} off">✕</Button>
 						{#if data.clients.length > 1}
 							<div class="shared">
@@ -155,8 +163,11 @@
 		li {
 			grid-template-columns: 62px minmax(0, 1fr) 34px;
 		}
-		li > :nth-child(3) {
-			grid-column: 2;
+		.why {
+			grid-area: 2 / 2 / 3 / -1;
+		}
+		.shared {
+			grid-area: 3 / 2 / 4 / -1;
 		}
 	}
 </style>
