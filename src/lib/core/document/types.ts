@@ -381,16 +381,10 @@ export interface Client extends Versioned, FactsOfClient {
 	schools?: SomeSchools;
 	/** what the house uses types for; a document says it once for all its clients */
 	uses?: HouseUses;
-	/** what the client carries for others beside the own kit; none when left out */
-	forOthers?: SharedLoad;
+	/** room and weight of what the client carries for others beside the own kit; none when left out */
+	forOthers?: { litres: number; massG: number };
 	/** types of what others bring for the client, who needs none then */
 	fromOthers?: string[];
-}
-
-/** Room and weight in a pack of what one person carries for others. */
-export interface SharedLoad {
-	litres: number;
-	massG: number;
 }
 
 export interface Document {

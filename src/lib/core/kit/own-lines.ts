@@ -1,5 +1,6 @@
 import { isThere } from '../cloth/things';
-import type { Client, SharedLoad } from '../document/types';
+import type { Client } from '../document/types';
+import type { SharedLoad } from './pack';
 import type { ListLine } from './list';
 
 /** What a person wrote into a list: the operator for everybody, or the planner for one client. */

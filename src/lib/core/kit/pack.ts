@@ -1,7 +1,7 @@
 import type { Cloth } from '../cloth/things';
 import type { Cell } from '../conditions/cells';
 import type { Finding } from '../document/finding';
-import type { Client, SharedLoad, Stage } from '../document/types';
+import type { Client, Stage } from '../document/types';
 import { reason } from '../document/reasons';
 import { DRY_BAG_ASKED_MIN } from '../judge/kit-findings';
 import { WET_FROM, type Wetness } from '../heat/wet-cloth';
@@ -52,6 +52,8 @@ export const POCKET_L = 0.5;
 export const ridesInPack = ({ holdsL, packedL }: Cloth): boolean =>
 	holdsL < PACK_FROM_L && packedL > POCKET_L;
 
+/** Room and weight of what is carried for a group. */
+export type SharedLoad = NonNullable<Client['forOthers']>;
 /** What a client carries of the group's: a share of its load, and what is brought for others. */
 export const groupLoadOf = (
 	{ groupLoadL = 0 }: Pick<Stage, 'groupLoadL'>,

@@ -2,7 +2,6 @@ import { CLIENT_FACT_NAMES } from '$lib/core/document/client-facts';
 import { client as clientSchema } from '$lib/formats/schema/client';
 import type { NewThing } from '$lib/formats/schema/thing';
 import { thingOfType } from '$lib/core/cloth/things';
-import { sharedWith } from '$lib/core/kit/own-lines';
 import type { Client, Document, Fact, FactsOfClient, Thing } from '$lib/core/document/types';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from '$lib/core/document/types';
 import { NOTHING_KNOWN } from '$lib/core/document/nothing-known';
@@ -10,7 +9,7 @@ import { typeName } from '$lib/words/garments';
 import { randomUUID } from 'node:crypto';
 import { getHouse } from './house';
 import { lentOn } from './lending/loans';
-import { everybodyOf } from './packing/everybody';
+import { withSharing } from './packing/everybody';
 import {
 	ConflictError,
 	type Db,
@@ -200,13 +199,11 @@ export async function ownDocument(houseId: string, tripId: string, db?: Db): Pro
 	if (!db) return inSnapshot((snapshot) => ownDocument(houseId, tripId, snapshot));
 	const trip = await getTrip(houseId, tripId, db);
 	const house = await getHouse(houseId, db);
-	const clients = await getClients(houseId, await clientIdsOf(tripId, db), db);
-	const everybody = await everybodyOf(tripId, db);
 	return {
 		format: DOCUMENT_FORMAT,
 		formatVersion: DOCUMENT_VERSION,
 		trip,
-		clients: clients.map((client) => ({ ...client, ...sharedWith(client.id, everybody) })),
+		clients: await withSharing(tripId, await getClients(houseId, await clientIdsOf(tripId, db), db), db),
 		...(Object.keys(house.schools).length > 0 && { house: house.schools }),
 		...(Object.keys(house.uses).length > 0 && { uses: house.uses })
 	};

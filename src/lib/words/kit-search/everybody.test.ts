@@ -1,9 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import { EACH_THEIR_OWN } from '../../core/kit/own-lines';
 import { everybodyRows } from './everybody';
 
 const rows = (text: string) => {
 	let made = 0;
-	return everybodyRows(text, () => `row-${++made}`).map(({ id: _, ...row }) => row);
+	return everybodyRows(text, () => `row-${++made}`).map(({ what, typeId, many, why }) => ({
+		what,
+		typeId,
+		many,
+		why
+	}));
 };
 
 describe('the operator’s own list', () => {
@@ -26,5 +32,8 @@ describe('the operator’s own list', () => {
 		const [row] = rows(`0 ${'x'.repeat(300)}`);
 		expect(row!.what.length).toBeLessThanOrEqual(120);
 		expect(row!.many).toBe(1);
+	});
+	it('is brought by each for themselves at first', () => {
+		expect(everybodyRows('stove', () => 'stove')[0]).toMatchObject(EACH_THEIR_OWN);
 	});
 });

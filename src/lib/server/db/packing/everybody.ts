@@ -1,4 +1,5 @@
-import type { EverybodyBrings } from '$lib/core/kit/own-lines';
+import type { Client } from '$lib/core/document/types';
+import { type EverybodyBrings, sharedWith } from '$lib/core/kit/own-lines';
 import { type Db, rows, write } from '../pool';
 
 interface RowOfAll extends Omit<EverybodyBrings, 'litres' | 'broughtBy' | 'forIds'> {
@@ -38,6 +39,12 @@ export async function everybodyOf(tripId: string, db: Db): Promise<EverybodyBrin
 			forIds: isBrought ? forIds : []
 		};
 	});
+}
+
+/** Clients of a trip with what each carries for others, and what others bring for each. */
+export async function withSharing(tripId: string, clients: readonly Client[], db: Db): Promise<Client[]> {
+	const everybody = await everybodyOf(tripId, db);
+	return clients.map((client) => ({ ...client, ...sharedWith(client.id, everybody) }));
 }
 
 /** Writes what everybody brings on a trip that has no such list. */
